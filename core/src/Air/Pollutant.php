@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jornel\Core\Air;
+
+/** What is in the air: a weighting of the particle bins. */
+final readonly class Pollutant
+{
+    /**
+     * @param  BinShares  $weights  share of each bin, sum 1
+     * @param  string  $source  where the weights come from
+     * @param  int|null  $leastGrade  the grade below which a filter is not offered without saying so
+     */
+    public function __construct(
+        public string $id,
+        public string $name,
+        public BinShares $weights,
+        public string $source,
+        public ?int $leastGrade,
+    ) {}
+
+    /** The figure for this pollutant from a figure for each bin. */
+    public function weigh(BinShares $perBin): float
+    {
+        return $this->weights->times($perBin)->sum();
+    }
+}

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jornel\Core\Air;
+
+/** The register of pollutants, from `data/reference/pollutants.json`. */
+final readonly class Pollutants
+{
+    /** @param array<string, Pollutant> $all by id */
+    private function __construct(public array $all) {}
+
+    /** @param list<array{id: string, name: string, weights: array{float|int, float|int, float|int}, source: string, least_grade?: int|null}> $rows */
+    public static function fromRows(array $rows): self
+    {
+        $all = [];
+        foreach ($rows as $row) {
+            $all[$row['id']] = new Pollutant($row['id'], $row['name'], BinShares::of($row['weights']), $row['source'], $row['least_grade'] ?? null);
+        }
+
+        return new self($all);
+    }
+
+    /** @throws UnknownPollutant */
+    public function get(string $id, string $field = 'room.pollutant'): Pollutant
+    {
+        return $this->all[$id] ?? throw UnknownPollutant::named($field, $id, array_keys($this->all));
+    }
+}

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jornel\Core\Airflow;
+
+use Jornel\Core\Air\BinShares;
+
+/** What goes through one face. */
+final readonly class FaceFlow
+{
+    /**
+     * @param  float  $flow  m3/s
+     * @param  float  $velocity  over the net face, m/s
+     * @param  float  $ratedVelocity  m/s
+     * @param  BinShares  $efficiency  at that velocity, 0 to 1
+     */
+    public function __construct(
+        public string $id,
+        public float $flow,
+        public float $velocity,
+        public float $ratedVelocity,
+        public BinShares $efficiency,
+    ) {}
+}

@@ -1,0 +1,12 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jornel\Core\Airflow;
+
+/** What goes past the filters at one leak. */
+final readonly class LeakFlow
+{
+    /** @param float $flow m3/s */
+    public function __construct(public string $name, public float $area, public float $flow) {}
+}

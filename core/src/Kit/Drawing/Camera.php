@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jornel\Core\Kit\Drawing;
+
+use Jornel\Core\Shape\Scene\Point;
+
+/** A parallel view from in front, to the right and above: lengths along one direction keep one scale. */
+final readonly class Camera
+{
+    private Point $right;
+
+    private Point $up;
+
+    public Point $towardsViewer;
+
+    /**
+     * @param  float  $turn  how far the viewer stands to the right of the front, radians
+     * @param  float  $tilt  how far above the horizon, radians
+     */
+    public function __construct(float $turn = 0.62, float $tilt = 0.42)
+    {
+        $this->right = new Point(cos($turn), sin($turn), 0.0);
+        $this->up = new Point(-sin($turn) * sin($tilt), cos($turn) * sin($tilt), cos($tilt));
+        $this->towardsViewer = new Point(sin($turn) * cos($tilt), -cos($turn) * cos($tilt), sin($tilt));
+    }
+
+    /** On the sheet: mm, x to the right, y down. @return array{float, float} */
+    public function see(Point $point): array
+    {
+        return [round($point->dot($this->right) * 1000.0, 1), round(-$point->dot($this->up) * 1000.0, 1)];
+    }
+}

@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jornel\Core\Kit\Drawing;
+
+use Jornel\Core\Shape\Scene\Point;
+use Jornel\Core\Shape\Scene\Solid;
+
+/**
+ * The order in which convex solids that do not intersect can be drawn one over the other.
+ *
+ * Of two solids apart, some side of one of them has the other wholly beyond it; whether that side is turned to the
+ * viewer tells which hides which. The pairs are then sorted topologically (Newell, Newell and Sancha 1972, for solids).
+ */
+final class DepthOrder
+{
+    private const TOUCH = 1e-7;
+
+    /**
+     * @param  list<Solid>  $solids
+     * @return list<Solid>
+     */
+    public static function farthestFirst(array $solids, Point $towardsViewer): array
+    {
+        $count = count($solids);
+        $behind = array_fill(0, $count, []);
+        for ($i = 0; $i < $count; $i++) {
+            for ($j = $i + 1; $j < $count; $j++) {
+                $order = self::compare($solids[$i], $solids[$j], $towardsViewer);
+                if ($order < 0) {
+                    $behind[$j][] = $i;
+                } elseif ($order > 0) {
+                    $behind[$i][] = $j;
+                }
+            }
+        }
+        $sorted = [];
+        $state = array_fill(0, $count, 0);
+        $visit = function (int $i) use (&$visit, &$state, &$sorted, $behind, $solids): void {
+            if ($state[$i] !== 0) {
+                return;
+            }
+            $state[$i] = 1;
+            foreach ($behind[$i] as $j) {
+                $visit($j);
+            }
+            $sorted[] = $solids[$i];
+        };
+        for ($i = 0; $i < $count; $i++) {
+            $visit($i);
+        }
+
+        return $sorted;
+    }
+
+    /** Below zero when a is behind b, above zero when it is in front, zero when it does not matter. */
+    private static function compare(Solid $a, Solid $b, Point $towardsViewer): int
+    {
+        return self::beyond($a, $b, $towardsViewer) ?? -(self::beyond($b, $a, $towardsViewer) ?? 0);
+    }
+
+    /** Where b lies wholly beyond a side of a: -1 when that side faces the viewer, 1 when it faces away. */
+    private static function beyond(Solid $a, Solid $b, Point $towardsViewer): ?int
+    {
+        foreach ($a->faces as $face) {
+            $normal = $face->normal();
+            $offset = $normal->dot($face->corners[0]) - self::TOUCH * sqrt($normal->dot($normal));
+            foreach ($b->faces as $other) {
+                foreach ($other->corners as $corner) {
+                    if ($normal->dot($corner) < $offset) {
+                        continue 3;
+                    }
+                }
+            }
+
+            return 0.0 <=> $normal->dot($towardsViewer);
+        }
+
+        return null;
+    }
+}

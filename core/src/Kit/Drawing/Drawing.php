@@ -1,0 +1,128 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jornel\Core\Kit\Drawing;
+
+use Jornel\Core\Shape\Scene\Anchor;
+use Jornel\Core\Shape\Scene\Arrow;
+use Jornel\Core\Shape\Scene\Extent;
+use Jornel\Core\Shape\Scene\Scene;
+use Jornel\Core\Shape\Scene\Solid;
+use Jornel\Core\Shape\Scene\SolidFace;
+
+/** A scene seen from one side, as outlines in the order in which they are to be drawn. */
+final readonly class Drawing
+{
+    /** Distance from an edge to its dimension line, mm. */
+    private const DIMENSION_GAP = 60.0;
+
+    /**
+     * @param  list<Stroke>  $strokes  the farthest first
+     * @param  list<array{part: string, x: float, y: float}>  $anchors
+     * @param  list<array{part: string, kind: string, x1: float, y1: float, x2: float, y2: float}>  $arrows
+     * @param  list<array{name: string, length: float, x1: float, y1: float, x2: float, y2: float, dx: float, dy: float}>  $extents  with the offset of the dimension line
+     * @param  array{x: float, y: float, width: float, height: float}  $frame  of all strokes, mm
+     */
+    private function __construct(
+        public array $strokes,
+        public array $anchors,
+        public array $arrows,
+        public array $extents,
+        public array $frame,
+    ) {}
+
+    public static function of(Scene $scene, Camera $camera = new Camera): self
+    {
+        $strokes = [];
+        foreach (DepthOrder::farthestFirst($scene->solids, $camera->towardsViewer) as $solid) {
+            foreach (self::visible($solid, $camera) as $face) {
+                foreach (self::strokes($solid, $face, $camera) as $stroke) {
+                    $strokes[] = $stroke;
+                }
+            }
+        }
+
+        return new self(
+            $strokes,
+            array_map(function (Anchor $anchor) use ($camera): array {
+                [$x, $y] = $camera->see($anchor->at);
+
+                return ['part' => $anchor->part, 'x' => $x, 'y' => $y];
+            }, $scene->anchors),
+            array_map(function (Arrow $arrow) use ($camera): array {
+                [$x1, $y1] = $camera->see($arrow->from);
+                [$x2, $y2] = $camera->see($arrow->to);
+
+                return ['part' => $arrow->part, 'kind' => $arrow->kind, 'x1' => $x1, 'y1' => $y1, 'x2' => $x2, 'y2' => $y2];
+            }, $scene->arrows),
+            array_map(fn (Extent $extent): array => self::dimension($extent, $camera), $scene->extents),
+            self::frame($strokes),
+        );
+    }
+
+    /** @return list<SolidFace> */
+    private static function visible(Solid $solid, Camera $camera): array
+    {
+        return array_values(array_filter($solid->faces, fn (SolidFace $face): bool => $face->normal()->dot($camera->towardsViewer) > 1e-9));
+    }
+
+    /** @return list<Stroke> */
+    private static function strokes(Solid $solid, SolidFace $face, Camera $camera): array
+    {
+        $see = $camera->see(...);
+        $shade = self::shade($face);
+        $strokes = [new Stroke($solid->part, $solid->material, array_map($see, $face->corners), true, $shade)];
+        foreach ($face->marks as $mark) {
+            $strokes[] = new Stroke($solid->part, $mark->kind, array_map($see, $mark->points), $mark->closed, $shade);
+        }
+
+        return $strokes;
+    }
+
+    /** Light falls from above and a little from the left of the front. */
+    private static function shade(SolidFace $face): float
+    {
+        $normal = $face->normal();
+        $length = sqrt($normal->dot($normal));
+        $light = (0.82 * $normal->z - 0.45 * $normal->y - 0.12 * $normal->x) / $length;
+
+        return round(min(1.0, max(0.0, (0.82 - $light) / 1.6)), 2);
+    }
+
+    /** @return array{name: string, length: float, x1: float, y1: float, x2: float, y2: float, dx: float, dy: float} */
+    private static function dimension(Extent $extent, Camera $camera): array
+    {
+        [$x1, $y1] = $camera->see($extent->from);
+        [$x2, $y2] = $camera->see($extent->to);
+        [$dx, $dy] = $camera->see($extent->away);
+        $length = hypot($dx, $dy);
+
+        return [
+            'name' => $extent->name,
+            'length' => $extent->length(),
+            'x1' => $x1, 'y1' => $y1, 'x2' => $x2, 'y2' => $y2,
+            'dx' => round($dx / $length * self::DIMENSION_GAP, 1), 'dy' => round($dy / $length * self::DIMENSION_GAP, 1),
+        ];
+    }
+
+    /**
+     * @param  list<Stroke>  $strokes
+     * @return array{x: float, y: float, width: float, height: float}
+     */
+    private static function frame(array $strokes): array
+    {
+        $xs = $ys = [0.0];
+        foreach ($strokes as $i => $stroke) {
+            if ($i === 0) {
+                $xs = $ys = [];
+            }
+            foreach ($stroke->points as [$x, $y]) {
+                $xs[] = $x;
+                $ys[] = $y;
+            }
+        }
+
+        return ['x' => min($xs), 'y' => min($ys), 'width' => round(max($xs) - min($xs), 1), 'height' => round(max($ys) - min($ys), 1)];
+    }
+}

@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jornel\Core\Ledger;
+
+use Jornel\Core\Air\Air;
+use Jornel\Core\Caution\Caution;
+use Jornel\Core\Caution\Cautions;
+use Jornel\Core\Caution\Facts;
+use Jornel\Core\Kit\ShoppingList;
+use Jornel\Core\Part\Catalogue;
+use Jornel\Core\Room\Room;
+use Jornel\Core\Room\Target\Target;
+use Jornel\Core\Room\Target\Targets;
+use Jornel\Core\Room\Target\UnknownTarget;
+use Jornel\Core\Shape\Design;
+
+/** Goal against result for one room: what every school asks, what a build gives, and what is missing. */
+final readonly class Ledger
+{
+    /**
+     * @param  list<TargetAsk>  $targets  every school, and the goal if it is one of one's own
+     * @param  float  $asks  clean air that the goal asks for, m3/s
+     * @param  list<Caution>  $cautions
+     */
+    private function __construct(
+        public Room $room,
+        public array $targets,
+        public Target $goal,
+        public float $asks,
+        public ?UnitLedger $unit,
+        public ?ShoppingList $shopping,
+        public array $cautions,
+    ) {}
+
+    /**
+     * A room and its goal, before anything is built.
+     *
+     * @throws UnknownTarget when the goal says nothing about this room
+     */
+    public static function ofRoom(Room $room, Target $goal, Targets $targets): self
+    {
+        $all = [...$targets->all, $goal->id() => $goal];
+
+        return new self(
+            $room,
+            array_values(array_map(fn (Target $target): TargetAsk => TargetAsk::of($target, $room), $all)),
+            $goal,
+            $goal->asks($room) ?? throw UnknownTarget::saysNothing($goal->name()),
+            null,
+            null,
+            [],
+        );
+    }
+
+    /**
+     * The same with some units of a design.
+     *
+     * @param  int  $units  1 or more
+     * @param  string|null  $speed  name of the speed to judge; null for the fastest that keeps to the noise limit
+     *
+     * @throws \Jornel\Core\Shape\DoesNotFit
+     */
+    public function with(Design $design, int $units, ?string $speed, Catalogue $catalogue, Cautions $cautions, ?Air $air = null): self
+    {
+        $unit = UnitLedger::of($design, $this->room, $this->goal, $this->asks, $units, $speed, $air ?? Air::reference());
+
+        return new self(
+            $this->room,
+            $this->targets,
+            $this->goal,
+            $this->asks,
+            $unit,
+            ShoppingList::for($design, $unit->assembly, $units, $catalogue),
+            $cautions->for(Facts::of($this->room, $design, $unit->line()->performance)),
+        );
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jornel\Core\Part;
+
+use Jornel\Core\Invalid;
+
+final class BadRecord extends Invalid
+{
+    public static function missing(string $path): self
+    {
+        return new self($path, 'This is missing or of the wrong kind.');
+    }
+
+    public static function notANumber(string $path): self
+    {
+        return new self($path, 'This is not a number.');
+    }
+
+    public static function tooSmall(string $path, float $value, float $above): self
+    {
+        return new self($path, sprintf('%g is too small: it must be above %g.', $value, $above));
+    }
+
+    public static function unknownProvenance(string $path): self
+    {
+        return new self($path, 'Its provenance is none of measured, rated, typical or assumed.');
+    }
+
+    public static function unknownGrade(string $path, string $grade): self
+    {
+        return new self($path, "The grade “{$grade}” is not in the grade table.");
+    }
+}

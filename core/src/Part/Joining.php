@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jornel\Core\Part;
+
+use Jornel\Core\Quantity\Provenance;
+
+/** A way of joining frames, with the gap it leaves. */
+final readonly class Joining
+{
+    /**
+     * @param  float  $residualGap  mean open width along a seam, m (assumed)
+     * @param  float  $minutesPerSeam  minutes of work for one seam
+     * @param  string  $emission  note on fumes while making and after
+     * @param  string  $change  how filters are changed
+     * @param  string|null  $material  id of the sheet, tape or hardware it uses up along the seams
+     * @param  array<string, mixed>  $data
+     */
+    private function __construct(
+        public string $id,
+        public string $name,
+        public float $residualGap,
+        public float $minutesPerSeam,
+        public string $emission,
+        public string $change,
+        public ?string $material,
+        public Provenance $provenance,
+        public array $data,
+    ) {}
+
+    /**
+     * @param  array<string, mixed>  $data
+     *
+     * @throws BadRecord
+     */
+    public static function fromData(array $data): self
+    {
+        $record = new Record($data);
+        $gap = $record->figure('residual_gap', 0.0);
+        $material = $data['material'] ?? null;
+
+        return new self(
+            $record->text('id'),
+            $record->text('name'),
+            $gap->si,
+            $record->number('minutes_per_seam', -1e-9)->si,
+            $record->text('emission'),
+            $record->text('change'),
+            is_string($material) ? $material : null,
+            $gap->provenance,
+            $data,
+        );
+    }
+}

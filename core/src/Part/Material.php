@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jornel\Core\Part;
+
+/** Something used up in building and sold by the piece: a sheet, a roll of tape, a bag of glue sticks. */
+final readonly class Material
+{
+    /**
+     * @param  float  $coverage  what one piece does: metres of seam for tape, glue or strip; 1 for sheets and hardware
+     * @param  list<Pack>  $packs
+     * @param  array<string, mixed>  $data
+     */
+    private function __construct(
+        public string $id,
+        public string $name,
+        public string $kind,
+        public float $coverage,
+        public array $packs,
+        public array $data,
+    ) {}
+
+    /**
+     * @param  array<string, mixed>  $data
+     *
+     * @throws BadRecord
+     */
+    public static function fromData(array $data): self
+    {
+        $record = new Record($data);
+
+        return new self(
+            $record->text('id'),
+            $record->text('name'),
+            $record->text('kind'),
+            $record->optional('coverage', 0.0)->si ?? 1.0,
+            Pack::list($record->records('packs')),
+            $data,
+        );
+    }
+}

@@ -1,0 +1,171 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jornel\Core\Part;
+
+use Jornel\Core\Quantity\Provenance;
+use Jornel\Core\Quantity\Unit;
+
+/**
+ * Reads one part's entry of a data file: figures carry their unit in the key, and their provenance beside them.
+ *
+ * `"free_flow_cfm": 1250` takes the part's own `from`; `"free_flow_cfm": {"value": 1180, "from": "measured"}` has its own.
+ */
+final readonly class Record
+{
+    /** @param array<string, mixed> $data */
+    public function __construct(private array $data, private string $path = '') {}
+
+    /** @throws BadRecord */
+    public function text(string $key): string
+    {
+        $value = $this->data[$key] ?? null;
+
+        return is_string($value) && $value !== '' ? $value : throw BadRecord::missing($this->path($key));
+    }
+
+    /** @throws BadRecord */
+    public function flag(string $key): bool
+    {
+        $value = $this->data[$key] ?? null;
+
+        return is_bool($value) ? $value : throw BadRecord::missing($this->path($key));
+    }
+
+    /**
+     * A figure in SI units, whichever unit its key names: `width` finds `width_in` or `width_mm`.
+     *
+     * @throws BadRecord when it is missing, not a number, or not above the least that is allowed
+     */
+    public function figure(string $quantity, ?float $above = null): Figure
+    {
+        foreach (Unit::cases() as $unit) {
+            $key = $quantity.'_'.$unit->value;
+            if (array_key_exists($key, $this->data)) {
+                return $this->checked($key, $unit->factor(), $above);
+            }
+        }
+
+        return $this->number($quantity, $above);
+    }
+
+    public function optional(string $quantity, ?float $above = null): ?Figure
+    {
+        foreach (['', ...array_map(fn (Unit $unit): string => '_'.$unit->value, Unit::cases())] as $suffix) {
+            if (isset($this->data[$quantity.$suffix])) {
+                return $this->figure($quantity, $above);
+            }
+        }
+
+        return null;
+    }
+
+    /** @throws BadRecord */
+    public function number(string $key, ?float $above = null): Figure
+    {
+        if (! array_key_exists($key, $this->data)) {
+            throw BadRecord::missing($this->path($key));
+        }
+
+        return $this->checked($key, 1.0, $above);
+    }
+
+    public function child(string $key): self
+    {
+        $value = $this->data[$key] ?? null;
+        if (! is_array($value) || array_is_list($value)) {
+            throw BadRecord::missing($this->path($key));
+        }
+        /** @var array<string, mixed> $value */
+
+        return new self($value + ['from' => $this->data['from'] ?? 'assumed'], $this->path($key));
+    }
+
+    /**
+     * @return list<mixed>
+     *
+     * @throws BadRecord
+     */
+    public function list(string $key): array
+    {
+        $value = $this->data[$key] ?? null;
+
+        return is_array($value) && array_is_list($value) ? $value : throw BadRecord::missing($this->path($key));
+    }
+
+    /**
+     * @return list<float>
+     *
+     * @throws BadRecord
+     */
+    public function numbers(string $key): array
+    {
+        return array_map(
+            fn (mixed $value): float => is_int($value) || is_float($value) ? (float) $value : throw BadRecord::notANumber($this->path($key)),
+            $this->list($key),
+        );
+    }
+
+    /**
+     * @return list<string>
+     *
+     * @throws BadRecord
+     */
+    public function texts(string $key): array
+    {
+        return array_map(
+            fn (mixed $value): string => is_string($value) ? $value : throw BadRecord::missing($this->path($key)),
+            $this->list($key),
+        );
+    }
+
+    /**
+     * @return list<self>
+     *
+     * @throws BadRecord
+     */
+    public function records(string $key): array
+    {
+        $records = [];
+        foreach ($this->list($key) as $index => $value) {
+            if (! is_array($value)) {
+                throw BadRecord::missing($this->path("$key.$index"));
+            }
+            /** @var array<string, mixed> $value */
+            $records[] = new self($value + ['from' => $this->data['from'] ?? 'assumed'], $this->path("$key.$index"));
+        }
+
+        return $records;
+    }
+
+    /** @return array<string, mixed> */
+    public function data(): array
+    {
+        return $this->data;
+    }
+
+    private function checked(string $key, float $factor, ?float $above): Figure
+    {
+        $value = $this->data[$key];
+        $from = $this->data['from'] ?? 'assumed';
+        if (is_array($value)) {
+            $from = $value['from'] ?? $from;
+            $value = $value['value'] ?? null;
+        }
+        if (! is_int($value) && ! is_float($value)) {
+            throw BadRecord::notANumber($this->path($key));
+        }
+        if ($above !== null && $value <= $above) {
+            throw BadRecord::tooSmall($this->path($key), (float) $value, $above);
+        }
+        $provenance = is_string($from) ? Provenance::tryFrom($from) : null;
+
+        return new Figure($value * $factor, $provenance ?? throw BadRecord::unknownProvenance($this->path($key)));
+    }
+
+    private function path(string $key): string
+    {
+        return $this->path === '' ? $key : "{$this->path}.{$key}";
+    }
+}

@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jornel\Core\Quantity;
+
+/**
+ * How each kind of figure is written for people, in either measure. Values come in as SI.
+ */
+enum Display
+{
+    /** Lengths of rooms: feet and inches, or metres. */
+    case RoomLength;
+    /** Lengths to cut and to check with a tape: inches and sixteenths, or millimetres. */
+    case PartLength;
+    case Area;
+    case SmallArea;
+    case Volume;
+    case Flow;
+    case Pressure;
+    case Velocity;
+    case Level;
+    case Power;
+    /** Seconds in, minutes out. */
+    case Minutes;
+    /** Air changes per hour. */
+    case AirChanges;
+    /** A share of one, as per cent. */
+    case Share;
+
+    /** @pure */
+    public function text(float $si, System $system): string
+    {
+        $imperial = $system === System::Imperial;
+
+        return match ($this) {
+            self::RoomLength => $imperial ? self::feetAndInches($si) : self::number($si, 2).' m',
+            self::PartLength => $imperial ? TapeFraction::nearest($si)->text().' in' : self::number($si * 1000.0, 0).' mm',
+            self::Area => $imperial
+                ? self::number(Unit::SquareFoot->fromSi($si), 0).' ft²'
+                : self::number($si, 1).' m²',
+            self::SmallArea => $imperial
+                ? self::number(Unit::SquareInch->fromSi($si), 1).' in²'
+                : self::number($si * 1e4, 0).' cm²',
+            self::Volume => $imperial
+                ? self::number(Unit::CubicFoot->fromSi($si), 0).' ft³'
+                : self::number($si, 1).' m³',
+            self::Flow => $imperial
+                ? self::number(Unit::CubicFootPerMinute->fromSi($si), 0).' cfm'
+                : self::number(Unit::CubicMetrePerHour->fromSi($si), 0).' m³/h',
+            self::Pressure => $imperial
+                ? self::number(Unit::InchOfWater->fromSi($si), 3).' inWC'
+                : self::number($si, 1).' Pa',
+            self::Velocity => $imperial
+                ? self::number(Unit::FootPerMinute->fromSi($si), 0).' fpm'
+                : self::number($si, 2).' m/s',
+            self::Level => self::number($si, 0).' dBA',
+            self::Power => self::number($si, $si < 10.0 ? 1 : 0).' W',
+            self::Minutes => $si < 600.0 ? self::number($si / 60.0, 1).' min' : self::number($si / 60.0, 0).' min',
+            self::AirChanges => self::number($si, 1).' /h',
+            self::Share => self::number($si * 100.0, $si < 0.1 ? 1 : 0).' %',
+        };
+    }
+
+    private static function number(float $value, int $decimals): string
+    {
+        $text = number_format($value, $decimals, '.', ',');
+
+        return preg_match('/^-0(\.0*)?$/', $text) === 1 ? substr($text, 1) : $text;
+    }
+
+    private static function feetAndInches(float $metres): string
+    {
+        $eighths = (int) round(Unit::Inch->fromSi($metres) * 8.0);
+        $feet = intdiv($eighths, 96);
+        $inches = TapeFraction::nearest(Unit::Inch->toSi(($eighths % 96) / 8.0))->text();
+
+        return $inches === '0' ? "{$feet}′" : "{$feet}′ {$inches}″";
+    }
+}

@@ -1,0 +1,111 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jornel\Core\Room;
+
+use Jornel\Core\Air\Pollutant;
+
+/** A room with what is in its air and who is in it. */
+final readonly class Room
+{
+    /** Shortest and longest wall that is allowed, m. */
+    public const SIDE = [1.0, 100.0];
+
+    /** Lowest and highest ceiling that is allowed, m. */
+    public const CEILING = [1.5, 15.0];
+
+    public const PEOPLE = [0, 2000];
+
+    /** Lowest and highest noise limit that is allowed, dBA. */
+    public const NOISE = [20.0, 90.0];
+
+    /** Outdoor air changes by cracks, 1/h: ordinary building (assumed; tight 0.2, leaky 1.0). */
+    public const ORDINARY_INFILTRATION = 0.5;
+
+    /**
+     * @param  float  $length  m
+     * @param  float  $width  m
+     * @param  float  $height  m
+     * @param  float|null  $noiseLimit  dBA at 1 m from a unit; null for none
+     * @param  bool  $hasFuelBurning  whether a fuel-burning appliance stands in it
+     * @param  float  $infiltration  outdoor air changes, 1/h
+     */
+    private function __construct(
+        public string $name,
+        public Occupancy $use,
+        public float $length,
+        public float $width,
+        public float $height,
+        public int $people,
+        public Pollutant $pollutant,
+        public ?float $noiseLimit,
+        public bool $hasFuelBurning,
+        public float $infiltration,
+    ) {}
+
+    /** @throws InvalidRoom */
+    public static function of(
+        string $name,
+        Occupancy $use,
+        float $length,
+        float $width,
+        float $height,
+        int $people,
+        Pollutant $pollutant,
+        ?float $noiseLimit,
+        bool $hasFuelBurning = false,
+        float $infiltration = self::ORDINARY_INFILTRATION,
+    ): self {
+        $name = trim($name);
+        if ($name === '' || mb_strlen($name) > 80) {
+            throw InvalidRoom::noName();
+        }
+        self::check('room.length', $length, self::SIDE, 'm');
+        self::check('room.width', $width, self::SIDE, 'm');
+        self::check('room.height', $height, self::CEILING, 'm');
+        if ($people < self::PEOPLE[0] || $people > self::PEOPLE[1]) {
+            throw InvalidRoom::notAWholeNumber('room.people', ...self::PEOPLE);
+        }
+        if ($noiseLimit !== null) {
+            self::check('room.noise_limit', $noiseLimit, self::NOISE, 'dBA');
+        }
+
+        return new self($name, $use, $length, $width, $height, $people, $pollutant, $noiseLimit, $hasFuelBurning, $infiltration);
+    }
+
+    /** @return float m2 */
+    public function floorArea(): float
+    {
+        return $this->length * $this->width;
+    }
+
+    /** @return float m3 */
+    public function volume(): float
+    {
+        return $this->floorArea() * $this->height;
+    }
+
+    /**
+     * Air changes per hour by a flow: 3600 Q / V.
+     *
+     * @param  float  $flow  m3/s
+     */
+    public function airChanges(float $flow): float
+    {
+        return 3600.0 * $flow / $this->volume();
+    }
+
+    /**
+     * @param  array{float, float}  $range
+     *
+     * @throws InvalidRoom
+     */
+    private static function check(string $field, float $value, array $range, string $unit): void
+    {
+        // A length typed in feet and kept in metres may stand a hair outside its bound.
+        if (! ($value >= $range[0] * (1.0 - 1e-6) && $value <= $range[1] * (1.0 + 1e-6))) {
+            throw InvalidRoom::outOfRange($field, $value, $range[0], $range[1], $unit);
+        }
+    }
+}

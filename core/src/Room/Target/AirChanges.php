@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jornel\Core\Room\Target;
+
+use Jornel\Core\Air\Pollutant;
+use Jornel\Core\Room\Room;
+
+/** So many air changes per hour: n V / 3600. */
+final readonly class AirChanges implements Target
+{
+    public const RANGE = [0.5, 60.0];
+
+    /** @param float $perHour air changes, 1/h */
+    public function __construct(private float $perHour, private string $source) {}
+
+    public function id(): string
+    {
+        return sprintf('air-changes-%g', $this->perHour);
+    }
+
+    public function name(): string
+    {
+        return sprintf('%g air changes an hour', $this->perHour);
+    }
+
+    public function source(): string
+    {
+        return $this->source;
+    }
+
+    public function judges(Room $room): Pollutant
+    {
+        return $room->pollutant;
+    }
+
+    public function asks(Room $room): float
+    {
+        return $this->perHour * $room->volume() / 3600.0;
+    }
+}

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jornel\Core\Room\Target;
+
+use Jornel\Core\Air\Pollutant;
+use Jornel\Core\Quantity\Unit;
+use Jornel\Core\Room\Room;
+
+/** So much smoke clean air for each square foot of floor, perhaps scaled with the ceiling from 8 ft. */
+final readonly class FloorArea implements Target
+{
+    /** Ceiling that room-size rules are written for, m. */
+    public const CEILING = 8.0 * 0.3048;
+
+    /** @param float $cfmPerSquareFoot clean air, cfm for a square foot */
+    public function __construct(
+        private string $id,
+        private string $name,
+        private string $source,
+        private Pollutant $smoke,
+        private float $cfmPerSquareFoot,
+        private FloorAreaCeiling $ceiling,
+    ) {}
+
+    public function id(): string
+    {
+        return $this->id;
+    }
+
+    public function name(): string
+    {
+        return $this->name;
+    }
+
+    public function source(): string
+    {
+        return $this->source;
+    }
+
+    public function judges(Room $room): Pollutant
+    {
+        return $this->smoke;
+    }
+
+    public function asks(Room $room): float
+    {
+        $scale = $this->ceiling === FloorAreaCeiling::Scales ? $room->height / self::CEILING : 1.0;
+
+        return Unit::CubicFootPerMinute->toSi($this->cfmPerSquareFoot * Unit::SquareFoot->fromSi($room->floorArea()) * $scale);
+    }
+}

@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jornel\Core\Room\Target;
+
+use Jornel\Core\Invalid;
+
+final class UnknownTarget extends Invalid
+{
+    /** @param list<string> $known */
+    public static function named(string $id, array $known): self
+    {
+        return new self('goal', sprintf('There is no target “%s”. Choose one of: %s; or a number of air changes from %g to %g.', mb_strimwidth($id, 0, 40, '…'), implode(', ', $known), ...AirChanges::RANGE), $known);
+    }
+
+    public static function saysNothing(string $name): self
+    {
+        return new self('goal', "“{$name}” asks nothing of an empty room: enter the number of people, or choose another target.");
+    }
+}

@@ -1,0 +1,115 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jornel\Core\Shape;
+
+use Jornel\Core\Part\Fan;
+use Jornel\Core\Part\FanBody;
+
+/** How a fan sits on the opening of a box: what it covers, what it leaves open, what throttles it. */
+final readonly class FanSeat
+{
+    /** Overhang of a fan's body over the box that is allowed on each side, m (assumed: 1 in). */
+    public const ALLOWED_OVERHANG = 0.0254;
+
+    /**
+     * @param  float  $boxWidth  outer, m
+     * @param  float  $boxDepth  outer, m
+     * @param  float  $openingWidth  inner, m
+     * @param  float  $openingDepth  inner, m
+     */
+    public function __construct(
+        private Fan $fan,
+        private float $boxWidth,
+        private float $boxDepth,
+        private float $openingWidth,
+        private float $openingDepth,
+    ) {}
+
+    /** @throws DoesNotFit */
+    public function mustNotOverhang(): void
+    {
+        $side = min($this->boxWidth, $this->boxDepth);
+        $overhang = ($this->fan->body->side - $side) / 2.0;
+        if ($overhang > self::ALLOWED_OVERHANG + 1e-9) {
+            throw DoesNotFit::overhangs($this->fan, $side, $overhang, self::ALLOWED_OVERHANG);
+        }
+    }
+
+    /** @throws DoesNotFit */
+    public function mustCover(): void
+    {
+        $opening = max($this->openingWidth, $this->openingDepth);
+        if (($opening - $this->fan->body->side) / 2.0 > self::ALLOWED_OVERHANG + 1e-9) {
+            throw DoesNotFit::doesNotCover($this->fan, $opening, self::ALLOWED_OVERHANG);
+        }
+    }
+
+    /** Whether a plain square body covers the opening, so that no collar is needed. */
+    public function coversSquarely(): bool
+    {
+        return ! $this->fan->body->isRound()
+            && $this->fan->body->side >= max($this->openingWidth, $this->openingDepth) - 1e-9;
+    }
+
+    /**
+     * Corner windows: the part of the opening that the housing leaves uncovered.
+     *
+     * @return float m2
+     */
+    public function windows(): float
+    {
+        $covered = 4.0 * self::quarterCovered($this->fan->body, $this->openingWidth / 2.0, $this->openingDepth / 2.0);
+
+        return max(0.0, $this->openingWidth * $this->openingDepth - $covered);
+    }
+
+    /**
+     * Share of the fan's flow that an opening lets through: its area over the blade circle's, never above 1.
+     *
+     * @param  float  $area  of the narrowest opening, m2
+     */
+    public function throttle(float $area): float
+    {
+        return min(1.0, $area / $this->fan->body->bladeArea());
+    }
+
+    /** @return float m2 back through the housing's corners */
+    public function recirculation(Corners $corners): float
+    {
+        return $corners === Corners::Shroud ? $this->fan->shroudedRecirculation : $this->fan->openRecirculation;
+    }
+
+    /**
+     * Area that a quarter of a rounded square covers of a quarter of the opening, both with their middle at the origin.
+     *
+     * @param  float  $x  half the opening's width, m
+     * @param  float  $y  half the opening's depth, m
+     * @return float m2
+     */
+    private static function quarterCovered(FanBody $body, float $x, float $y): float
+    {
+        $half = $body->side / 2.0;
+        $radius = $body->isRound() ? $half : min($half, $body->cornerRadius);
+        $straight = $half - $radius;
+        $x = min($x, $half);
+        $y = min($y, $half);
+        // Up to x1 the housing reaches higher than the opening; from there its corner's arc is the edge.
+        $rise = $y - $straight;
+        $x1 = $rise <= 0.0 ? $half : $straight + sqrt(max(0.0, $radius ** 2 - $rise ** 2));
+        if ($x <= $x1) {
+            return $x * $y;
+        }
+        $from = max(0.0, $x1 - $straight);
+        $to = $x - $straight;
+
+        return $x1 * $y + ($x - $x1) * $straight + self::underArc($radius, $to) - self::underArc($radius, $from);
+    }
+
+    /** Integral of sqrt(r2 - u2) from 0 to u. */
+    private static function underArc(float $radius, float $u): float
+    {
+        return $radius === 0.0 ? 0.0 : ($u * sqrt(max(0.0, $radius ** 2 - $u ** 2)) + $radius ** 2 * asin(min(1.0, $u / $radius))) / 2.0;
+    }
+}

@@ -1,0 +1,11 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jornel\Core\Shape\Scene;
+
+/** Where the numbers of a part are to point. */
+final readonly class Anchor
+{
+    public function __construct(public string $part, public Point $at) {}
+}

@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jornel\Core\Shape;
+
+use Jornel\Core\Invalid;
+
+final class UnknownShape extends Invalid
+{
+    /** @param list<string> $known */
+    public static function named(string $field, string $id, array $known): self
+    {
+        return new self($field, sprintf('There is no shape “%s”. Choose one of: %s.', mb_strimwidth($id, 0, 40, '…'), implode(', ', $known)), $known);
+    }
+}

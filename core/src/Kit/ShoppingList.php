@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Jornel\Core\Kit;
 
 use Brick\Math\BigDecimal;
+use Jornel\Core\Part\BadRecord;
 use Jornel\Core\Part\Catalogue;
 use Jornel\Core\Part\Material;
+use Jornel\Core\Part\Pack;
 use Jornel\Core\Part\UnknownPart;
 use Jornel\Core\Quantity\Display;
 use Jornel\Core\Quantity\System;
@@ -24,6 +26,10 @@ final readonly class ShoppingList
     private const CHANGES_IN_TWO_YEARS = 4;
 
     private const CARTON_FACES = 2;
+
+    private const BOARD = 'board-24x36';
+
+    private const FEET = 'feet-10cm';
 
     /** @param non-empty-list<ShoppingLine> $lines the fan first, then the filters */
     private function __construct(public array $lines) {}
@@ -44,6 +50,12 @@ final readonly class ShoppingList
             self::sheets($design, $assembly, $units, $catalogue),
             self::feet($design, $units, $catalogue),
         ])));
+    }
+
+    /** Ids of the materials that a kit may have to buy besides the parts chosen. @return list<string> */
+    public static function materials(Design $design): array
+    {
+        return array_values(array_filter([$design->joining->material, self::BOARD, self::FEET]));
     }
 
     public function firstCost(): BigDecimal
@@ -95,13 +107,13 @@ final readonly class ShoppingList
             return null;
         }
 
-        return self::line('sheet', $catalogue->material('board-24x36'), $missing * $units, 'For the panels that the fan’s carton is too small for; any clean carton of the size will do.');
+        return self::line('sheet', $catalogue->material(self::BOARD), $missing * $units, 'For the panels that the fan’s carton is too small for; any clean carton of the size will do.');
     }
 
     private static function feet(Design $design, int $units, Catalogue $catalogue): ?ShoppingLine
     {
         return $design->shape->id() === 'raised-cube'
-            ? self::line('feet', $catalogue->material('feet-10cm'), 4 * $units, 'At least 10 cm high.')
+            ? self::line('feet', $catalogue->material(self::FEET), 4 * $units, 'At least 10 cm high.')
             : null;
     }
 
@@ -111,11 +123,11 @@ final readonly class ShoppingList
     }
 
     /**
-     * @param  list<\Jornel\Core\Part\Pack>  $packs
-     * @return non-empty-list<\Jornel\Core\Part\Pack>
+     * @param  list<Pack>  $packs
+     * @return non-empty-list<Pack>
      */
     private static function packs(array $packs): array
     {
-        return $packs === [] ? throw \Jornel\Core\Part\BadRecord::missing('packs') : $packs;
+        return $packs === [] ? throw BadRecord::missing('packs') : $packs;
     }
 }

@@ -63,4 +63,57 @@ final readonly class Catalogue
     {
         return $this->materials[$id] ?? throw UnknownPart::named('unit.material', 'material', $id, array_keys($this->materials));
     }
+
+    /**
+     * This catalogue with the parts of another in place of its own: a version's copies before today's figures.
+     */
+    public function overlaidBy(self $other): self
+    {
+        return new self(
+            [...$this->fans, ...$other->fans],
+            [...$this->filters, ...$other->filters],
+            [...$this->joinings, ...$other->joinings],
+            [...$this->materials, ...$other->materials],
+        );
+    }
+
+    /**
+     * Self-contained entries of some parts, to be kept with what was computed from them.
+     *
+     * @param  list<string>  $ids
+     * @return list<array{kind: string, data: array<string, mixed>}>
+     */
+    public function entries(array $ids): array
+    {
+        $entries = [];
+        foreach (['fan' => $this->fans, 'filter' => $this->filters, 'joining' => $this->joinings, 'material' => $this->materials] as $kind => $parts) {
+            foreach ($parts as $id => $part) {
+                if (in_array((string) $id, $ids, true)) {
+                    $entries[] = ['kind' => $kind, 'data' => $part->data];
+                }
+            }
+        }
+
+        return $entries;
+    }
+
+    /**
+     * Names of the parts here for which another catalogue has other figures, or none.
+     *
+     * @return list<string>
+     */
+    public function differing(self $other): array
+    {
+        $names = [];
+        foreach ([[$this->fans, $other->fans], [$this->filters, $other->filters], [$this->joinings, $other->joinings], [$this->materials, $other->materials]] as [$mine, $theirs]) {
+            foreach ($mine as $id => $part) {
+                // Compared by value: a copy that went through a database may hold its keys in another order.
+                if (! isset($theirs[$id]) || $theirs[$id]->data != $part->data) {
+                    $names[] = $part->name;
+                }
+            }
+        }
+
+        return $names;
+    }
 }

@@ -1,0 +1,52 @@
+<?php
+
+namespace App\Actions;
+
+use App\Models\Build;
+use App\Models\Part;
+use App\Models\Person;
+use App\Models\Version;
+use Illuminate\Support\Facades\DB;
+use Jornel\Core\Kit\ShoppingList;
+use Symfony\Component\HttpKernel\Exception\ConflictHttpException;
+
+/** Keeps a state of a build, with copies of the room and of every part figure it was computed with. */
+final readonly class SaveVersion
+{
+    public function __construct(private Evaluate $evaluate) {}
+
+    /**
+     * @param  array<string, mixed>  $choices
+     * @param  int  $basedOn  number of the version it was made from; 0 for the first
+     * @param  Version|null  $kept  whose copies of part figures are kept
+     */
+    public function __invoke(Build $build, Person $person, array $choices, int $basedOn, ?Version $kept = null): Version
+    {
+        $room = $build->room;
+        $ledger = ($this->evaluate)($room->entries(), $room->goal, $choices, $person->measure, $kept);
+        $unit = $ledger->unit ?? throw new \LogicException('A version needs a unit.');
+        $line = $unit->line();
+        $design = $unit->design;
+        $parts = $this->evaluate->catalogue($choices, $kept)->entries([$design->fan->id, $design->filter->id, $design->joining->id, ...ShoppingList::materials($design)]);
+
+        return DB::transaction(function () use ($build, $person, $choices, $basedOn, $room, $unit, $line, $parts): Version {
+            $latest = $build->versions()->lockForUpdate()->max('number') ?? 0;
+            if ($latest !== $basedOn) {
+                throw new ConflictHttpException("Someone saved version {$latest} of this build meanwhile. Yours is still on your screen: save it as a build of its own, or open theirs.");
+            }
+
+            return $build->versions()->create([
+                'number' => $basedOn + 1,
+                'person_id' => $person->id,
+                'choices' => ['speed' => $line->performance->speed->name] + $choices,
+                'room' => ['entries' => $room->entries(), 'goal' => $room->goal, 'measure' => $person->measure->value],
+                'parts' => $parts,
+                'clean_air_m3_s' => $line->judged,
+                'asks_m3_s' => $unit->asks,
+                'units' => $unit->units,
+                'units_needed' => $unit->needed,
+                'standing' => $unit->standing()->value,
+            ]);
+        });
+    }
+}

@@ -1,0 +1,56 @@
+<?php
+
+namespace App\Exceptions;
+
+use Illuminate\Database\QueryException;
+use Illuminate\Foundation\Configuration\Exceptions;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Jornel\Core\Invalid;
+use Jornel\Core\InvalidEntries;
+use PDOException;
+
+/** How faults are told to whoever asked: at their field, and never as a trace. */
+final class Rendering
+{
+    /** Client error codes of MariaDB: no answer, gone away, lost; and the server's own: shutting down, too many. */
+    private const DATABASE_AWAY = [1040, 1053, 2002, 2003, 2006, 2013];
+
+    public static function register(Exceptions $exceptions): void
+    {
+        $exceptions->shouldRenderJsonWhen(fn (Request $request): bool => $request->is('api/*') || $request->expectsJson());
+        $exceptions->dontReport([Invalid::class, InvalidEntries::class]);
+        $exceptions->render(fn (Invalid $fault): JsonResponse => self::faults([$fault]));
+        $exceptions->render(fn (InvalidEntries $faults): JsonResponse => self::faults($faults->faults));
+        $exceptions->render(fn (PDOException $exception, Request $request): JsonResponse|Response|null => self::databaseAway($exception, $request));
+    }
+
+    /** @param non-empty-list<Invalid> $faults */
+    private static function faults(array $faults): JsonResponse
+    {
+        $errors = $choices = [];
+        foreach ($faults as $fault) {
+            $errors[$fault->field][] = $fault->getMessage();
+            if ($fault->choices !== []) {
+                $choices[$fault->field] = $fault->choices;
+            }
+        }
+
+        return new JsonResponse(['message' => $faults[0]->getMessage(), 'errors' => $errors, 'choices' => (object) $choices], 422);
+    }
+
+    private static function databaseAway(PDOException $exception, Request $request): JsonResponse|Response|null
+    {
+        $cause = $exception instanceof QueryException ? $exception->getPrevious() : $exception;
+        $code = $cause instanceof PDOException ? (int) ($cause->errorInfo[1] ?? $cause->getCode()) : 0;
+        if (! in_array($code, self::DATABASE_AWAY, true)) {
+            return null;
+        }
+        $message = 'The records cannot be reached just now. Nothing is lost; try again in a moment.';
+
+        return $request->is('api/*') || $request->expectsJson()
+            ? new JsonResponse(['message' => $message], 503, ['Retry-After' => '5'])
+            : new Response(view('away', ['message' => $message])->render(), 503, ['Retry-After' => '5']);
+    }
+}

@@ -1,0 +1,33 @@
+<?php
+
+namespace App\Http\Controllers;
+
+use App\Http\Resources\CatalogueData;
+use App\Http\Resources\OptionData;
+use App\Models\Part;
+use Illuminate\Http\JsonResponse;
+use Jornel\Core\DataFiles;
+use Jornel\Core\Shape\Corners;
+use Jornel\Core\Shape\Shapes;
+use OpenApi\Attributes as OA;
+
+class CatalogueController extends Controller
+{
+    #[OA\Get(path: '/catalogue', operationId: 'catalogue', responses: [
+        new OA\Response(response: 200, description: 'Everything there is to choose from', content: new OA\JsonContent(ref: CatalogueData::class)),
+    ])]
+    public function show(DataFiles $data): JsonResponse
+    {
+        $parts = Part::catalogue();
+
+        return new JsonResponse(new CatalogueData(
+            array_map(OptionData::fan(...), array_values($parts->fans)),
+            array_map(OptionData::filter(...), array_values($parts->filters)),
+            array_map(OptionData::joining(...), array_values($parts->joinings)),
+            array_map(OptionData::shape(...), array_values(Shapes::all())),
+            array_map(OptionData::corners(...), Corners::cases()),
+            array_map(fn ($pollutant): OptionData => OptionData::plain($pollutant->id, $pollutant->name), array_values($data->pollutants()->all)),
+            array_map(fn ($use): OptionData => OptionData::plain($use->id, $use->name), array_values($data->occupancies()->all)),
+        ));
+    }
+}

@@ -1,0 +1,71 @@
+<?php
+
+namespace App\Http\Controllers;
+
+use App\Actions\Evaluate;
+use App\Http\Requests\RoomRequest;
+use App\Http\Resources\RoomData;
+use App\Models\Room;
+use App\Models\Site;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Response;
+use Illuminate\Support\Facades\DB;
+use OpenApi\Attributes as OA;
+use Symfony\Component\HttpKernel\Exception\ConflictHttpException;
+
+class RoomController extends Controller
+{
+    #[OA\Post(path: '/sites/{site}/rooms', operationId: 'addRoom', parameters: [new OA\PathParameter(name: 'site', schema: new OA\Schema(type: 'integer'))], requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: RoomRequest::class)), responses: [
+        new OA\Response(response: 201, description: 'Added', content: new OA\JsonContent(ref: RoomData::class)),
+        new OA\Response(response: 422, description: 'Something given is not allowed', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
+    ])]
+    public function store(RoomRequest $request, Site $site, Evaluate $evaluate): JsonResponse
+    {
+        $room = $site->rooms()->create($request->columns($evaluate) + ['revision' => 1]);
+
+        return new JsonResponse($this->data($room), 201);
+    }
+
+    #[OA\Get(path: '/rooms/{room}', operationId: 'room', parameters: [new OA\PathParameter(name: 'room', schema: new OA\Schema(type: 'integer'))], responses: [
+        new OA\Response(response: 200, description: 'A room with its builds', content: new OA\JsonContent(ref: RoomData::class)),
+        new OA\Response(response: 404, description: 'Not there, or not for you'),
+    ])]
+    public function show(Room $room): JsonResponse
+    {
+        return new JsonResponse($this->data($room));
+    }
+
+    #[OA\Put(path: '/rooms/{room}', operationId: 'changeRoom', parameters: [new OA\PathParameter(name: 'room', schema: new OA\Schema(type: 'integer'))], requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: RoomRequest::class)), responses: [
+        new OA\Response(response: 200, description: 'Changed', content: new OA\JsonContent(ref: RoomData::class)),
+        new OA\Response(response: 409, description: 'Someone changed it meanwhile'),
+        new OA\Response(response: 422, description: 'Something given is not allowed', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
+    ])]
+    public function update(RoomRequest $request, Room $room, Evaluate $evaluate): JsonResponse
+    {
+        $columns = $request->columns($evaluate);
+        DB::transaction(function () use ($request, $room, $columns): void {
+            $present = Room::query()->lockForUpdate()->findOrFail($room->id);
+            if ($present->revision !== $request->integer('revision')) {
+                throw new ConflictHttpException('Someone changed this room meanwhile. Yours is still on your screen: reload to see theirs, then enter yours again.');
+            }
+            $room->update($columns + ['revision' => $present->revision + 1]);
+        });
+
+        return new JsonResponse($this->data($room));
+    }
+
+    #[OA\Delete(path: '/rooms/{room}', operationId: 'deleteRoom', parameters: [new OA\PathParameter(name: 'room', schema: new OA\Schema(type: 'integer'))], responses: [
+        new OA\Response(response: 204, description: 'Deleted; can be undone'),
+    ])]
+    public function destroy(Room $room): Response
+    {
+        $room->delete();
+
+        return new Response(status: 204);
+    }
+
+    private function data(Room $room): RoomData
+    {
+        return RoomData::of($room->load(['site', 'builds.latest']));
+    }
+}

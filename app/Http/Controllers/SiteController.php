@@ -1,0 +1,25 @@
+<?php
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\SiteRequest;
+use App\Http\Resources\RoomCardData;
+use App\Http\Resources\SiteData;
+use App\Models\Programme;
+use App\Models\Room;
+use Illuminate\Http\JsonResponse;
+use OpenApi\Attributes as OA;
+
+class SiteController extends Controller
+{
+    #[OA\Post(path: '/programmes/{programme}/sites', operationId: 'addSite', parameters: [new OA\PathParameter(name: 'programme', schema: new OA\Schema(type: 'integer'))], requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: SiteRequest::class)), responses: [
+        new OA\Response(response: 201, description: 'Added', content: new OA\JsonContent(ref: SiteData::class)),
+        new OA\Response(response: 422, description: 'Something given is not allowed', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
+    ])]
+    public function store(SiteRequest $request, Programme $programme): JsonResponse
+    {
+        $site = $programme->sites()->create($request->safe(['name']))->load('rooms');
+
+        return new JsonResponse(SiteData::of($site, fn (Room $room): RoomCardData => throw new \LogicException('A new site has no rooms.')), 201);
+    }
+}

@@ -1,0 +1,17 @@
+<?php
+
+namespace App\Http\Requests;
+
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(schema: 'BuildRequest', required: ['name', 'unit'], properties: [
+    new OA\Property(property: 'name', type: 'string', maxLength: 80),
+    new OA\Property(property: 'unit', ref: '#/components/schemas/Choices'),
+])]
+class BuildRequest extends StrictRequest
+{
+    public function rules(): array
+    {
+        return ['name' => ['required', 'string', 'max:80'], ...$this->unitRules('required')];
+    }
+}

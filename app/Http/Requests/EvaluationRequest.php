@@ -1,0 +1,33 @@
+<?php
+
+namespace App\Http\Requests;
+
+use App\Models\Version;
+use Illuminate\Support\Facades\Gate;
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(schema: 'EvaluationRequest', required: ['room', 'goal'], properties: [
+    new OA\Property(property: 'room', ref: '#/components/schemas/RoomEntries'),
+    new OA\Property(property: 'goal', type: 'string', example: 'air-changes-5'),
+    new OA\Property(property: 'unit', ref: '#/components/schemas/Choices', nullable: true),
+    new OA\Property(property: 'version', type: 'integer', nullable: true, description: 'Version whose copies of part figures go before today’s'),
+])]
+class EvaluationRequest extends StrictRequest
+{
+    public function rules(): array
+    {
+        return [...$this->roomRules(), ...$this->unitRules('nullable'), 'version' => ['nullable', 'integer']];
+    }
+
+    public function version(): ?Version
+    {
+        $id = $this->validated('version');
+        if ($id === null) {
+            return null;
+        }
+        $version = Version::query()->with('build.room.site')->findOrFail($id);
+        Gate::authorize('view', $version);
+
+        return $version;
+    }
+}

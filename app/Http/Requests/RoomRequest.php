@@ -1,0 +1,49 @@
+<?php
+
+namespace App\Http\Requests;
+
+use App\Actions\Evaluate;
+use App\Models\Person;
+use Jornel\Core\Quantity\System;
+use Jornel\Core\Room\RoomEntry;
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(schema: 'RoomRequest', required: ['room', 'goal'], properties: [
+    new OA\Property(property: 'room', ref: '#/components/schemas/RoomEntries'),
+    new OA\Property(property: 'goal', type: 'string', example: 'air-changes-5'),
+    new OA\Property(property: 'revision', type: 'integer', description: 'The one that was changed; not for a new room'),
+])]
+class RoomRequest extends StrictRequest
+{
+    public function rules(): array
+    {
+        return [...$this->roomRules(), 'revision' => [$this->isMethod('put') ? 'required' : 'prohibited', 'integer']];
+    }
+
+    /** @return array<string, mixed> columns of a room that the core has found right */
+    public function columns(Evaluate $evaluate): array
+    {
+        $person = $this->user();
+        $system = $person instanceof Person ? $person->measure : System::Imperial;
+        $ledger = $evaluate($this->room(), $this->goal(), null, $system);
+        $room = $ledger->room;
+
+        return [
+            'name' => $room->name,
+            'use' => $room->use->id,
+            'length_m' => $room->length, 'length_entry' => $this->entry('length', $system),
+            'width_m' => $room->width, 'width_entry' => $this->entry('width', $system),
+            'height_m' => $room->height, 'height_entry' => $this->entry('height', $system),
+            'people' => $room->people,
+            'pollutant' => $room->pollutant->id,
+            'noise_limit_dba' => $room->noiseLimit,
+            'has_fuel_burning' => $room->hasFuelBurning,
+            'goal' => $ledger->goal->id(),
+        ];
+    }
+
+    private function entry(string $side, System $system): string
+    {
+        return mb_substr(RoomEntry::withUnit($this->string("room.{$side}")->toString(), $system), 0, 40);
+    }
+}

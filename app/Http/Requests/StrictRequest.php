@@ -1,0 +1,85 @@
+<?php
+
+namespace App\Http\Requests;
+
+use Illuminate\Contracts\Validation\Validator;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Support\Arr;
+
+/** A request that refuses keys it does not know, each at its path. */
+abstract class StrictRequest extends FormRequest
+{
+    /** @return array<string, list<mixed>> */
+    abstract public function rules(): array;
+
+    /** @return list<callable(Validator): void> */
+    public function after(): array
+    {
+        return [function (Validator $validator): void {
+            foreach (array_keys(Arr::dot($this->json()->all())) as $path) {
+                if (! $this->knows((string) $path)) {
+                    $validator->errors()->add((string) $path, 'This key is not known here.');
+                }
+            }
+        }];
+    }
+
+    /** @return array<string, list<mixed>> rules for a room as it is written down; its values are the core's to judge */
+    protected function roomRules(): array
+    {
+        $text = ['nullable', 'string', 'max:80'];
+
+        return [
+            'room' => ['required', 'array'],
+            'room.name' => $text, 'room.use' => $text,
+            'room.length' => $text, 'room.width' => $text, 'room.height' => $text,
+            'room.people' => $text, 'room.pollutant' => $text, 'room.noise_limit' => $text,
+            'room.has_fuel_burning' => ['required', 'boolean'],
+            'goal' => ['required', 'string', 'max:60'],
+        ];
+    }
+
+    /** @return array<string, list<mixed>> rules for a unit as it is chosen */
+    protected function unitRules(string $presence): array
+    {
+        $id = ["required_with:unit", 'string', 'max:80'];
+
+        return [
+            'unit' => [$presence, 'array'],
+            'unit.shape' => $id, 'unit.fan' => $id, 'unit.filter' => $id, 'unit.joining' => $id, 'unit.corners' => $id,
+            'unit.units' => ['required_with:unit', 'integer'],
+            'unit.speed' => ['nullable', 'string', 'max:20'],
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    public function room(): array
+    {
+        /** @var array<string, mixed> $room */
+        $room = $this->validated('room');
+
+        return $room;
+    }
+
+    /** @return array<string, mixed>|null */
+    public function unit(): ?array
+    {
+        $unit = $this->validated('unit');
+        if (! is_array($unit)) {
+            return null;
+        }
+        /** @var array{units: int|string} $unit */
+
+        return ['units' => (int) $unit['units'], 'speed' => $unit['speed'] ?? ''] + $unit;
+    }
+
+    public function goal(): string
+    {
+        return $this->string('goal')->toString();
+    }
+
+    private function knows(string $path): bool
+    {
+        return array_key_exists($path, $this->rules());
+    }
+}

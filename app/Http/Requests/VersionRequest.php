@@ -1,0 +1,18 @@
+<?php
+
+namespace App\Http\Requests;
+
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(schema: 'VersionRequest', required: ['unit', 'basedOn', 'keepFigures'], properties: [
+    new OA\Property(property: 'unit', ref: '#/components/schemas/Choices'),
+    new OA\Property(property: 'basedOn', type: 'integer', description: 'Number of the version it was made from'),
+    new OA\Property(property: 'keepFigures', type: 'boolean', description: 'Keep the copies of part figures of that version'),
+])]
+class VersionRequest extends StrictRequest
+{
+    public function rules(): array
+    {
+        return [...$this->unitRules('required'), 'basedOn' => ['required', 'integer'], 'keepFigures' => ['required', 'boolean']];
+    }
+}

@@ -1,0 +1,28 @@
+<?php
+
+namespace App\Http\Resources;
+
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(schema: 'Catalogue', description: 'Everything there is to choose from')]
+final readonly class CatalogueData
+{
+    /**
+     * @param  list<OptionData>  $fans
+     * @param  list<OptionData>  $filters
+     * @param  list<OptionData>  $joinings
+     * @param  list<OptionData>  $shapes
+     * @param  list<OptionData>  $corners
+     * @param  list<OptionData>  $pollutants
+     * @param  list<OptionData>  $uses
+     */
+    public function __construct(
+        #[OA\Property(items: new OA\Items(ref: OptionData::class))] public array $fans,
+        #[OA\Property(items: new OA\Items(ref: OptionData::class))] public array $filters,
+        #[OA\Property(items: new OA\Items(ref: OptionData::class))] public array $joinings,
+        #[OA\Property(items: new OA\Items(ref: OptionData::class))] public array $shapes,
+        #[OA\Property(items: new OA\Items(ref: OptionData::class))] public array $corners,
+        #[OA\Property(items: new OA\Items(ref: OptionData::class))] public array $pollutants,
+        #[OA\Property(items: new OA\Items(ref: OptionData::class))] public array $uses,
+    ) {}
+}

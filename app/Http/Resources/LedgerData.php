@@ -1,0 +1,50 @@
+<?php
+
+namespace App\Http\Resources;
+
+use App\Http\Resources\Drawing\DrawingData;
+use Jornel\Core\Caution\Caution;
+use Jornel\Core\Kit\Drawing\Drawing;
+use Jornel\Core\Kit\Drawing\RoomScene;
+use Jornel\Core\Ledger\Ledger;
+use Jornel\Core\Ledger\TargetAsk;
+use Jornel\Core\Quantity\Display;
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(schema: 'Ledger', description: 'Goal against result for one room')]
+final readonly class LedgerData
+{
+    /**
+     * @param  list<TargetData>  $targets
+     * @param  list<CautionData>  $cautions
+     */
+    private function __construct(
+        #[OA\Property] public Shown $floorArea,
+        #[OA\Property] public Shown $volume,
+        #[OA\Property] public string $pollutant,
+        #[OA\Property] public string $goal,
+        #[OA\Property] public Shown $goalAsks,
+        #[OA\Property(items: new OA\Items(ref: TargetData::class))] public array $targets,
+        #[OA\Property(nullable: true)] public ?UnitData $unit,
+        #[OA\Property(items: new OA\Items(ref: CautionData::class))] public array $cautions,
+        #[OA\Property] public DrawingData $roomDrawing,
+    ) {}
+
+    public static function of(Ledger $ledger): self
+    {
+        $scene = $ledger->unit?->design->scene();
+        $most = max(array_map(fn (TargetAsk $ask): float => $ask->asks ?? 0.0, $ledger->targets));
+
+        return new self(
+            Shown::of(Display::Area, $ledger->room->floorArea()),
+            Shown::of(Display::Volume, $ledger->room->volume()),
+            $ledger->room->pollutant->name,
+            $ledger->goal->name(),
+            Shown::of(Display::Flow, $ledger->asks),
+            array_map(fn (TargetAsk $ask): TargetData => TargetData::of($ask, $most, $ledger->goal->id()), $ledger->targets),
+            $ledger->unit === null || $ledger->shopping === null || $scene === null ? null : UnitData::of($ledger->unit, $ledger->shopping, Drawing::of($scene)),
+            array_map(fn (Caution $caution): CautionData => CautionData::of($caution), $ledger->cautions),
+            DrawingData::of(Drawing::of(RoomScene::of($ledger->room, $scene, $ledger->unit->units ?? 0)), [], [], Display::RoomLength),
+        );
+    }
+}

@@ -1,0 +1,32 @@
+<?php
+
+namespace App\Http\Resources;
+
+use App\Models\Build;
+use App\Models\Room;
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(schema: 'Room')]
+final readonly class RoomData
+{
+    /** @param list<BuildData> $builds */
+    private function __construct(
+        #[OA\Property] public int $id,
+        #[OA\Property] public int $programmeId,
+        #[OA\Property] public string $site,
+        #[OA\Property] public RoomEntriesData $entries,
+        #[OA\Property] public string $goal,
+        #[OA\Property(description: 'Grows with every change; send it back to change the room')] public int $revision,
+        #[OA\Property(enum: ['measured', 'designed'], description: 'How far the work has come')] public string $stage,
+        #[OA\Property(items: new OA\Items(ref: BuildData::class))] public array $builds,
+    ) {}
+
+    public static function of(Room $room): self
+    {
+        return new self(
+            $room->id, $room->programmeId(), $room->site->name, RoomEntriesData::of($room->entries()), $room->goal, $room->revision,
+            $room->builds->isEmpty() ? 'measured' : 'designed',
+            array_values($room->builds->map(fn (Build $build): BuildData => BuildData::of($build))->all()),
+        );
+    }
+}

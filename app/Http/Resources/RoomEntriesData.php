@@ -1,0 +1,32 @@
+<?php
+
+namespace App\Http\Resources;
+
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(schema: 'RoomEntries', description: 'A room as it is written down')]
+final readonly class RoomEntriesData
+{
+    private function __construct(
+        #[OA\Property] public string $name,
+        #[OA\Property] public string $use,
+        #[OA\Property(example: '27\' 6"')] public string $length,
+        #[OA\Property(example: '8.4 m')] public string $width,
+        #[OA\Property] public string $height,
+        #[OA\Property] public string $people,
+        #[OA\Property] public string $pollutant,
+        #[OA\Property(description: 'Empty for none')] public string $noise_limit,
+        #[OA\Property] public bool $has_fuel_burning,
+    ) {}
+
+    /** @param array<string, mixed> $entries */
+    public static function of(array $entries): self
+    {
+        $text = fn (string $field): string => is_scalar($entries[$field] ?? null) ? (string) $entries[$field] : '';
+
+        return new self(
+            $text('name'), $text('use'), $text('length'), $text('width'), $text('height'), $text('people'),
+            $text('pollutant'), $text('noise_limit'), ($entries['has_fuel_burning'] ?? false) === true,
+        );
+    }
+}

@@ -1,0 +1,31 @@
+<?php
+
+namespace App\Http\Resources;
+
+use Jornel\Core\Ledger\TargetAsk;
+use Jornel\Core\Quantity\Display;
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(schema: 'Target', description: 'What one school asks of a room')]
+final readonly class TargetData
+{
+    private function __construct(
+        #[OA\Property] public string $id,
+        #[OA\Property] public string $name,
+        #[OA\Property(description: 'What it rests on')] public string $source,
+        #[OA\Property(description: 'Which clean air it judges')] public string $judges,
+        #[OA\Property(nullable: true, description: 'Clean air; null where it has nothing to say')] public ?Shown $asks,
+        #[OA\Property(description: 'Length of its bar, as a share of the longest')] public float $share,
+        #[OA\Property] public bool $isGoal,
+    ) {}
+
+    public static function of(TargetAsk $ask, float $most, string $goal): self
+    {
+        return new self(
+            $ask->target->id(), $ask->target->name(), $ask->target->source(), $ask->judges,
+            $ask->asks === null ? null : Shown::of(Display::Flow, $ask->asks),
+            $ask->asks === null ? 0.0 : round($ask->asks / $most, 4),
+            $ask->target->id() === $goal,
+        );
+    }
+}

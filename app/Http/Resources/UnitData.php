@@ -1,0 +1,54 @@
+<?php
+
+namespace App\Http\Resources;
+
+use App\Http\Resources\Drawing\DrawingData;
+use Jornel\Core\Kit\Drawing\Drawing;
+use Jornel\Core\Kit\ShoppingList;
+use Jornel\Core\Ledger\AirStreams;
+use Jornel\Core\Ledger\Finding;
+use Jornel\Core\Ledger\PartLabels;
+use Jornel\Core\Ledger\SpeedLine;
+use Jornel\Core\Ledger\UnitLedger;
+use Jornel\Core\Quantity\Display;
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(schema: 'Unit', description: 'Some units of one design held against the goal')]
+final readonly class UnitData
+{
+    /**
+     * @param  list<SpeedData>  $speeds
+     * @param  list<FindingData>  $findings
+     * @param  list<string>  $remarks
+     */
+    private function __construct(
+        #[OA\Property] public string $summary,
+        #[OA\Property] public int $units,
+        #[OA\Property(description: 'Units that reach the goal at the chosen speed')] public int $needed,
+        #[OA\Property(enum: ['meets', 'warns', 'short'])] public string $standing,
+        #[OA\Property(items: new OA\Items(ref: FindingData::class))] public array $findings,
+        #[OA\Property(description: 'Which of the speeds is judged')] public int $chosen,
+        #[OA\Property(items: new OA\Items(ref: SpeedData::class))] public array $speeds,
+        #[OA\Property(items: new OA\Items(type: 'string'))] public array $remarks,
+        #[OA\Property(enum: ['measured', 'rated', 'typical', 'assumed'], description: 'The least certain of the figures it rests on')] public string $provenance,
+        #[OA\Property] public CostData $cost,
+        #[OA\Property] public DrawingData $drawing,
+    ) {}
+
+    public static function of(UnitLedger $unit, ShoppingList $shopping, Drawing $drawing): self
+    {
+        return new self(
+            "{$unit->design->shape->name()} · {$unit->design->fan->name} · {$unit->design->filter->name}",
+            $unit->units,
+            $unit->needed,
+            $unit->standing()->value,
+            array_map(fn (Finding $finding): FindingData => FindingData::of($finding), $unit->findings),
+            $unit->chosen,
+            array_map(fn (SpeedLine $line): SpeedData => SpeedData::of($line, $unit->asks), $unit->speeds),
+            $unit->assembly->remarks,
+            $unit->design->provenance()->value,
+            CostData::of($shopping),
+            DrawingData::of($drawing, PartLabels::of($unit), AirStreams::of($unit), Display::PartLength),
+        );
+    }
+}

@@ -1,0 +1,32 @@
+<?php
+
+namespace App\Http\Resources;
+
+use App\Models\Version;
+use Jornel\Core\Quantity\Display;
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(schema: 'Version', description: 'One saved state of a build')]
+final readonly class VersionData
+{
+    private function __construct(
+        #[OA\Property] public int $id,
+        #[OA\Property] public int $number,
+        #[OA\Property] public ChoicesData $choices,
+        #[OA\Property] public Shown $cleanAir,
+        #[OA\Property] public Shown $asks,
+        #[OA\Property] public int $units,
+        #[OA\Property] public int $unitsNeeded,
+        #[OA\Property(enum: ['meets', 'warns', 'short'])] public string $standing,
+        #[OA\Property(description: 'ISO 8601')] public string $savedAt,
+    ) {}
+
+    public static function of(Version $version): self
+    {
+        return new self(
+            $version->id, $version->number, ChoicesData::of($version->choices),
+            Shown::of(Display::Flow, (float) $version->clean_air_m3_s), Shown::of(Display::Flow, (float) $version->asks_m3_s),
+            $version->units, $version->units_needed, $version->standing, $version->created_at->toIso8601String(),
+        );
+    }
+}

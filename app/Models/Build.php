@@ -1,0 +1,44 @@
+<?php
+
+namespace App\Models;
+
+use App\Models\Concerns\OfProgramme;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\Relations\HasOne;
+
+/**
+ * @property int $id
+ * @property int $room_id
+ * @property string $name
+ * @property Room $room
+ * @property Version $latest
+ */
+class Build extends Model implements OfProgramme
+{
+    protected $fillable = ['name'];
+
+    /** @return BelongsTo<Room, $this> */
+    public function room(): BelongsTo
+    {
+        return $this->belongsTo(Room::class);
+    }
+
+    /** @return HasMany<Version, $this> */
+    public function versions(): HasMany
+    {
+        return $this->hasMany(Version::class)->orderBy('number');
+    }
+
+    /** @return HasOne<Version, $this> */
+    public function latest(): HasOne
+    {
+        return $this->hasOne(Version::class)->latestOfMany('number');
+    }
+
+    public function programmeId(): int
+    {
+        return $this->room->programmeId();
+    }
+}

@@ -1,0 +1,47 @@
+<?php
+
+namespace App\Models;
+
+use Database\Factories\PersonFactory;
+use Illuminate\Database\Eloquent\Factories\HasFactory;
+use Illuminate\Database\Eloquent\Relations\BelongsToMany;
+use Illuminate\Database\Eloquent\Relations\Pivot;
+use Illuminate\Foundation\Auth\User as Authenticatable;
+use Jornel\Core\Quantity\System;
+
+/**
+ * @property int $id
+ * @property string $name
+ * @property string $email
+ * @property System $measure
+ */
+class Person extends Authenticatable
+{
+    /** @use HasFactory<PersonFactory> */
+    use HasFactory;
+
+    protected $table = 'people';
+
+    protected $fillable = ['name', 'email', 'password', 'measure'];
+
+    protected $hidden = ['password', 'remember_token'];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['password' => 'hashed', 'measure' => System::class];
+    }
+
+    /** @return BelongsToMany<Programme, $this, Pivot, 'membership'> */
+    public function programmes(): BelongsToMany
+    {
+        return $this->belongsToMany(Programme::class, 'memberships')->as('membership')->withPivot('role')->orderBy('programmes.name');
+    }
+
+    public function roleIn(int $programmeId): ?Role
+    {
+        $role = $this->getConnection()->table('memberships')->where(['programme_id' => $programmeId, 'person_id' => $this->id])->value('role');
+
+        return is_string($role) ? Role::from($role) : null;
+    }
+}

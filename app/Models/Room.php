@@ -1,0 +1,81 @@
+<?php
+
+namespace App\Models;
+
+use App\Models\Concerns\OfProgramme;
+use Database\Factories\RoomFactory;
+use Illuminate\Database\Eloquent\Factories\HasFactory;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\SoftDeletes;
+
+/**
+ * @property int $id
+ * @property int $site_id
+ * @property string $name
+ * @property string $use
+ * @property string $length_entry
+ * @property string $width_entry
+ * @property string $height_entry
+ * @property int $people
+ * @property string $pollutant
+ * @property string|null $noise_limit_dba
+ * @property bool $has_fuel_burning
+ * @property string $goal
+ * @property int $revision
+ * @property Site $site
+ */
+class Room extends Model implements OfProgramme
+{
+    /** @use HasFactory<RoomFactory> */
+    use HasFactory, SoftDeletes;
+
+    protected $fillable = [
+        'name', 'use', 'length_m', 'length_entry', 'width_m', 'width_entry', 'height_m', 'height_entry',
+        'people', 'pollutant', 'noise_limit_dba', 'has_fuel_burning', 'goal', 'revision',
+    ];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['has_fuel_burning' => 'boolean'];
+    }
+
+    /** @return BelongsTo<Site, $this> */
+    public function site(): BelongsTo
+    {
+        return $this->belongsTo(Site::class);
+    }
+
+    /** @return HasMany<Build, $this> */
+    public function builds(): HasMany
+    {
+        return $this->hasMany(Build::class)->orderBy('id');
+    }
+
+    public function programmeId(): int
+    {
+        return $this->site->programme_id;
+    }
+
+    /**
+     * The room as it was written down.
+     *
+     * @return array{name: string, use: string, length: string, width: string, height: string, people: int, pollutant: string, noise_limit: string, has_fuel_burning: bool}
+     */
+    public function entries(): array
+    {
+        return [
+            'name' => $this->name,
+            'use' => $this->use,
+            'length' => $this->length_entry,
+            'width' => $this->width_entry,
+            'height' => $this->height_entry,
+            'people' => $this->people,
+            'pollutant' => $this->pollutant,
+            'noise_limit' => $this->noise_limit_dba === null ? '' : sprintf('%g dBA', (float) $this->noise_limit_dba),
+            'has_fuel_burning' => $this->has_fuel_burning,
+        ];
+    }
+}

@@ -1,0 +1,41 @@
+<?php
+
+namespace App\Models;
+
+use App\Models\Concerns\OfProgramme;
+use Database\Factories\SiteFactory;
+use Illuminate\Database\Eloquent\Factories\HasFactory;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+
+/**
+ * @property int $id
+ * @property int $programme_id
+ * @property string $name
+ * @property Programme $programme
+ */
+class Site extends Model implements OfProgramme
+{
+    /** @use HasFactory<SiteFactory> */
+    use HasFactory;
+
+    protected $fillable = ['name'];
+
+    /** @return BelongsTo<Programme, $this> */
+    public function programme(): BelongsTo
+    {
+        return $this->belongsTo(Programme::class);
+    }
+
+    /** @return HasMany<Room, $this> */
+    public function rooms(): HasMany
+    {
+        return $this->hasMany(Room::class)->orderBy('id');
+    }
+
+    public function programmeId(): int
+    {
+        return $this->programme_id;
+    }
+}

@@ -1,0 +1,69 @@
+<?php
+
+namespace App\Models;
+
+use App\Models\Concerns\OfProgramme;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Support\Carbon;
+use Jornel\Core\Part\Catalogue;
+use Jornel\Core\Quantity\System;
+
+/**
+ * One state of a build, with a copy of the room and of every part figure that it was computed with. Never changed.
+ *
+ * @property int $id
+ * @property int $build_id
+ * @property int $number
+ * @property array{shape: string, fan: string, filter: string, joining: string, corners: string, units: int, speed: string} $choices
+ * @property array{entries: array<string, mixed>, goal: string, measure: string} $room
+ * @property list<array{kind: string, data: array<string, mixed>}> $parts
+ * @property string $clean_air_m3_s
+ * @property string $asks_m3_s
+ * @property int $units
+ * @property int $units_needed
+ * @property string $standing
+ * @property Carbon $created_at
+ * @property Build $build
+ * @property Person|null $person
+ */
+class Version extends Model implements OfProgramme
+{
+    public const UPDATED_AT = null;
+
+    protected $fillable = ['number', 'person_id', 'choices', 'room', 'parts', 'clean_air_m3_s', 'asks_m3_s', 'units', 'units_needed', 'standing'];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['choices' => 'array', 'room' => 'array', 'parts' => 'array', 'created_at' => 'datetime'];
+    }
+
+    /** @return BelongsTo<Build, $this> */
+    public function build(): BelongsTo
+    {
+        return $this->belongsTo(Build::class);
+    }
+
+    /** @return BelongsTo<Person, $this> */
+    public function person(): BelongsTo
+    {
+        return $this->belongsTo(Person::class);
+    }
+
+    public function programmeId(): int
+    {
+        return $this->build->programmeId();
+    }
+
+    /** The parts with the figures that this version was computed with. */
+    public function catalogue(): Catalogue
+    {
+        return Catalogue::fromEntries($this->parts);
+    }
+
+    public function measure(): System
+    {
+        return System::from($this->room['measure']);
+    }
+}

@@ -1,0 +1,39 @@
+<?php
+
+namespace App\Policies;
+
+use App\Models\Concerns\OfProgramme;
+use App\Models\Person;
+use App\Models\Role;
+use Illuminate\Auth\Access\Response;
+
+/** Every record is open to the people of its programme by their role; to others it does not exist. */
+class ProgrammePolicy
+{
+    public function view(Person $person, OfProgramme $record): Response
+    {
+        return $this->allow($person, $record, fn (Role $role): bool => true);
+    }
+
+    public function build(Person $person, OfProgramme $record): Response
+    {
+        return $this->allow($person, $record, fn (Role $role): bool => $role->mayBuild());
+    }
+
+    public function organise(Person $person, OfProgramme $record): Response
+    {
+        return $this->allow($person, $record, fn (Role $role): bool => $role->mayOrganise());
+    }
+
+    /** @param callable(Role): bool $may */
+    private function allow(Person $person, OfProgramme $record, callable $may): Response
+    {
+        $role = $person->roleIn($record->programmeId());
+
+        return match (true) {
+            $role === null => Response::denyAsNotFound(),
+            $may($role) => Response::allow(),
+            default => Response::deny("As a {$role->value} you may look but not do this. Ask an organiser of the programme."),
+        };
+    }
+}

@@ -1,0 +1,18 @@
+# The interface: its types from the controllers' attributes, then the pages.
+
+make_types() {
+    mkdir -p var
+    artisan jornel:openapi var/openapi.json
+    quietly npm run api
+}
+
+build_frontend() {
+    local print
+    print=$(fingerprint frontend/src vite.config.ts package-lock.json app/Http resources/views)
+    if done_already frontend "$print" && [ -f public/build/manifest.json ]; then return 0; fi
+    say "Building the interface"
+    make_types
+    quietly npm run build
+    # The types were written anew: take the fingerprint with them in.
+    mark_done frontend "$(fingerprint frontend/src vite.config.ts package-lock.json app/Http resources/views)"
+}

@@ -1,0 +1,49 @@
+# What the machine and the project need: Debian's packages, Composer's, npm's.
+
+missing_system_packages() {
+    local version extension
+    version=$(php -r 'echo PHP_MAJOR_VERSION.".".PHP_MINOR_VERSION;')
+    local -A package=([pdo_mysql]=mysql [gd]=gd [zip]=zip [curl]=curl [bcmath]=bcmath [mbstring]=mbstring [dom]=xml [intl]=intl)
+    for extension in "${!package[@]}"; do
+        php -m | grep -qix "$extension" || echo "php$version-${package[$extension]}"
+    done
+    command -v mariadbd >/dev/null || [ -x /usr/sbin/mariadbd ] || echo mariadb-server
+    command -v unzip >/dev/null || echo unzip
+    if [ "$1" = test ]; then
+        command -v chromium >/dev/null || echo chromium
+        command -v pdftotext >/dev/null || echo poppler-utils
+        /usr/bin/python3 -c 'import scipy' 2>/dev/null || echo python3-scipy
+    fi
+}
+
+need_system_packages() {
+    command -v php >/dev/null && command -v composer >/dev/null && command -v node >/dev/null \
+        || complain "PHP 8.2, Composer and Node 20 must be there first"
+    local missing
+    missing=$(missing_system_packages "$1")
+    [ -n "$missing" ] || return 0
+    say "Installing system packages: $(echo "$missing" | tr '\n' ' ')"
+    local sudo=()
+    if [ "$(id -u)" != 0 ]; then sudo=(sudo); fi
+    quietly "${sudo[@]}" apt-get update
+    # shellcheck disable=SC2086
+    quietly "${sudo[@]}" env DEBIAN_FRONTEND=noninteractive apt-get install -y --no-install-recommends $missing
+}
+
+need_php_packages() {
+    local print
+    print=$(fingerprint composer.json platform)
+    if done_already composer "$print" && [ -d vendor ]; then return 0; fi
+    say "Installing PHP packages"
+    quietly composer update --no-interaction --no-progress
+    mark_done composer "$print"
+}
+
+need_node_packages() {
+    local print
+    print=$(fingerprint package.json package-lock.json)
+    if done_already npm "$print" && [ -d node_modules ]; then return 0; fi
+    say "Installing Node packages"
+    quietly npm ci --no-progress
+    mark_done npm "$print"
+}

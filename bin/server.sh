@@ -1,0 +1,132 @@
+# Processes that Jornel starts and stops by itself, each instance (the application's, the tests') with a place of its own.
+
+use_instance() {
+    instance=$1
+    place="$root/var/$instance"
+    run="$place/run"
+    mkdir -p "$run" "$place/cache" "$root/var/storage"/{framework/cache/data,framework/views,logs,fonts}
+    export APP_CONFIG_CACHE="$place/cache/config.php" APP_ROUTES_CACHE="$place/cache/routes.php"
+    export APP_SERVICES_CACHE="$place/cache/services.php" APP_PACKAGES_CACHE="$place/cache/packages.php"
+    export APP_EVENTS_CACHE="$place/cache/events.php" VIEW_COMPILED_PATH="$root/var/storage/framework/views"
+}
+
+artisan() { php artisan "$@"; }
+
+random_word() { php -r 'echo bin2hex(random_bytes(18));'; }
+
+free_port() { php -r '$s = stream_socket_server("tcp://127.0.0.1:0"); echo substr(strrchr(stream_socket_get_name($s, false), ":"), 1);'; }
+
+port_is_free() { php -r '$s = @stream_socket_server("tcp://'"$1:$2"'"); exit($s === false ? 1 : 0);'; }
+
+# A process is ours when it still runs from this folder; its number alone could be another's by now.
+runs() {
+    local pid
+    pid=$(cat "$run/$1.pid" 2>/dev/null) || return 1
+    [ -n "$pid" ] && kill -0 "$pid" 2>/dev/null && grep -qF "$root" "/proc/$pid/environ" 2>/dev/null
+}
+
+start() {
+    local name=$1
+    shift
+    if runs "$name"; then return 0; fi
+    JORNEL_ROOT=$root setsid "$@" >>"$run/$name.log" 2>&1 </dev/null &
+    echo $! >"$run/$name.pid"
+    disown
+}
+
+halt() {
+    local pid i
+    if runs "$1"; then
+        pid=$(cat "$run/$1.pid")
+        kill -TERM -- "-$pid" 2>/dev/null || kill -TERM "$pid" 2>/dev/null || true
+        for i in $(seq 1 150); do
+            kill -0 "$pid" 2>/dev/null || break
+            sleep 0.1
+        done
+        kill -KILL -- "-$pid" 2>/dev/null || true
+    fi
+    rm -f "$run/$1.pid"
+}
+
+# Secrets of this installation, made once.
+need_settings() {
+    if [ ! -f .env ]; then
+        say "Writing .env with new keys"
+        (
+            umask 077
+            sed -e "s|^APP_KEY=.*|APP_KEY=base64:$(php -r 'echo base64_encode(random_bytes(32));')|" \
+                -e "s|^DB_PASSWORD=.*|DB_PASSWORD=$(random_word)|" .env.example >.env
+        )
+    fi
+    local host
+    host=$(sed -n 's/^DB_HOST=//p' .env | tail -n 1)
+    if [ -n "$host" ]; then export DB_HOST=$host; fi
+}
+
+setting() { sed -n "s/^$1=//p" .env | tail -n 1; }
+
+# The private MariaDB, on loopback; a server named in .env is left alone.
+start_database() {
+    if [ "$instance" = app ] && [ -n "$(setting DB_HOST)" ]; then return 0; fi
+    local data="$place/mariadb" socket user database password
+    socket=$(cat "$run/socket" 2>/dev/null || true)
+    # The path of a socket may not be longer than 107 bytes, so it cannot stand under any folder.
+    if [ -z "$socket" ] || [ ! -d "$(dirname "$socket")" ]; then
+        socket=$(mktemp -d /tmp/jornel.XXXXXX)/db
+        echo "$socket" >"$run/socket"
+    fi
+    if [ ! -d "$data/mysql" ]; then
+        say "Making a private database under var/$instance"
+        quietly mariadb-install-db --no-defaults --datadir="$data" --user="$(id -un)" --skip-test-db \
+            --auth-root-authentication-method=socket --auth-root-socket-user="$(id -un)"
+    fi
+    if ! runs database; then
+        say "Starting the private database"
+        free_port >"$run/database.port"
+        start database "$(command -v mariadbd || echo /usr/sbin/mariadbd)" --no-defaults --datadir="$data" --user="$(id -un)" \
+            --socket="$socket" --bind-address=127.0.0.1 --port="$(cat "$run/database.port")" \
+            --skip-name-resolve --innodb-buffer-pool-size=128M --character-set-server=utf8mb4 --pid-file="$run/mariadbd.pid"
+        local i
+        for i in $(seq 1 300); do
+            mariadb-admin --no-defaults --socket="$socket" --user=root --silent ping >/dev/null 2>&1 && break
+            runs database || { tail -n 20 "$run/database.log" >&2; complain "the database did not start"; }
+            sleep 0.2
+        done
+    fi
+    if [ "$instance" = app ]; then
+        database=$(setting DB_DATABASE) user=$(setting DB_USERNAME) password=$(setting DB_PASSWORD)
+    else
+        database=jornel_$instance user=jornel_$instance password=only-for-tests
+    fi
+    mariadb --no-defaults --socket="$socket" --user=root <<END
+CREATE DATABASE IF NOT EXISTS \`$database\` CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci;
+CREATE USER IF NOT EXISTS '$user'@'127.0.0.1';
+ALTER USER '$user'@'127.0.0.1' IDENTIFIED BY '$password';
+GRANT ALL ON \`$database\`.* TO '$user'@'127.0.0.1';
+END
+    export DB_HOST=127.0.0.1 DB_PORT DB_DATABASE=$database DB_USERNAME=$user DB_PASSWORD=$password
+    DB_PORT=$(cat "$run/database.port")
+}
+
+start_web() {
+    local host=$1 port=$2 name=${3:-web}
+    if runs "$name"; then
+        # New settings and code are taken up by a new server on the same port.
+        port=$(sed 's/.*://' "$run/$name.address")
+        halt "$name"
+        sleep 0.3
+    fi
+    while ! port_is_free "$host" "$port"; do port=$((port + 1)); done
+    echo "$host:$port" >"$run/$name.address"
+    PHP_CLI_SERVER_WORKERS=4 start "$name" php -d opcache.enable=1 -d opcache.enable_cli=1 -d opcache.jit=tracing \
+        -d opcache.jit_buffer_size=64M -d expose_php=0 -d display_errors=stderr -S "$host:$port" -t public bin/router.php
+    local i
+    for i in $(seq 1 100); do
+        php -r 'exit(@file_get_contents("http://'"${host/0.0.0.0/127.0.0.1}:$port"'/") === false ? 1 : 0);' && return 0
+        sleep 0.1
+    done
+    tail -n 20 "$run/$name.log" >&2
+    complain "the web server does not answer"
+}
+
+web_address() { echo "http://$(cat "$run/${1:-web}.address")"; }

@@ -1,0 +1,27 @@
+<?php
+
+use App\Exceptions\Rendering;
+use Illuminate\Foundation\Application;
+use Illuminate\Foundation\Configuration\Exceptions;
+use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Http\Middleware\HandleCors;
+
+return Application::configure(basePath: dirname(__DIR__))
+    ->withRouting(
+        web: __DIR__.'/../routes/web.php',
+        api: __DIR__.'/../routes/api.php',
+        commands: __DIR__.'/../routes/console.php',
+        apiPrefix: 'api/v1',
+        then: fn () => require __DIR__.'/../routes/pages.php',
+    )
+    ->withMiddleware(function (Middleware $middleware): void {
+        // One origin: no cross-origin answers are ever given.
+        $middleware->remove(HandleCors::class);
+        $middleware->statefulApi();
+        $middleware->redirectGuestsTo('/sign-in');
+    })
+    ->withExceptions(function (Exceptions $exceptions): void {
+        Rendering::register($exceptions);
+    })
+    ->create()
+    ->useStoragePath(dirname(__DIR__).'/var/storage');

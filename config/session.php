@@ -1,0 +1,18 @@
+<?php
+
+return [
+    'driver' => env('SESSION_DRIVER', 'database'),
+    'lifetime' => 60 * 24 * 14,
+    'expire_on_close' => false,
+    'encrypt' => true,
+    'connection' => null,
+    'table' => 'sessions',
+    'lottery' => [2, 100],
+    'cookie' => 'jornel_session',
+    'path' => '/',
+    'domain' => null,
+    'secure' => env('SESSION_SECURE_COOKIE', false),
+    'http_only' => true,
+    'same_site' => 'lax',
+    'partitioned' => false,
+];

@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jornel\Core\Kit\Drawing;
+
+use Jornel\Core\Quantity\TapeFraction;
+use Jornel\Core\Shape\Panel;
+
+/** Drawings for paper: grey tones and lines that a black and white printer keeps. */
+final class PrintSvg
+{
+    /** Grey of each kind in full light, 0 black to 255 white; null for a line only. */
+    private const TONES = [
+        'filter' => 242, 'media' => 250, 'pleat' => null, 'fan' => 214, 'hole' => 120, 'blade' => 190, 'hub' => 225,
+        'guard' => null, 'board' => 226, 'foot' => 150,
+    ];
+
+    /** A unit as it is seen, with its air and its dimensions. */
+    public static function unit(Drawing $drawing): string
+    {
+        $frame = $drawing->frame;
+        $margin = 130.0;
+        $body = '';
+        foreach ($drawing->strokes as $stroke) {
+            $tone = self::TONES[$stroke->kind] ?? null;
+            $path = 'M'.implode(' L', array_map(fn (array $point): string => "{$point[0]},{$point[1]}", $stroke->points)).($stroke->closed ? ' Z' : '');
+            $grey = $tone === null ? 'none' : sprintf('rgb(%1$d,%1$d,%1$d)', (int) round($tone * (1.0 - 0.45 * $stroke->shade)));
+            $body .= sprintf('<path d="%s" fill="%s" stroke="#333" stroke-width="%s"/>', $path, $grey, $tone === null ? '0.7' : '1.6');
+        }
+        foreach ($drawing->arrows as $arrow) {
+            if ($arrow['kind'] !== 'bypass') {
+                $body .= self::arrow($arrow['x1'], $arrow['y1'], $arrow['x2'], $arrow['y2']);
+            }
+        }
+
+        return self::svg($frame['x'] - $margin, $frame['y'] - $margin - 140.0, $frame['width'] + 2.0 * $margin, $frame['height'] + 2.0 * $margin + 140.0, $body);
+    }
+
+    /** A panel to cut, with its hole, its centre and its dimensions in inches. */
+    public static function panel(Panel $panel): string
+    {
+        $w = $panel->width * 1000.0;
+        $h = $panel->height * 1000.0;
+        $text = fn (float $x, float $y, string $said, string $anchor = 'middle'): string => sprintf('<text x="%.1f" y="%.1f" font-family="DejaVu Sans" font-size="34" text-anchor="%s">%s</text>', $x, $y, $anchor, $said);
+        $body = sprintf('<rect x="0" y="0" width="%.1f" height="%.1f" fill="#eee" stroke="#222" stroke-width="4"/>', $w, $h);
+        if ($panel->hole !== null) {
+            $body .= sprintf('<line x1="0" y1="0" x2="%1$.1f" y2="%2$.1f" stroke="#888" stroke-width="1.5"/><line x1="%1$.1f" y1="0" x2="0" y2="%2$.1f" stroke="#888" stroke-width="1.5"/>', $w, $h);
+            $body .= sprintf('<circle cx="%.1f" cy="%.1f" r="%.1f" fill="#fff" stroke="#222" stroke-width="4"/>', $w / 2.0, $h / 2.0, $panel->hole * 500.0);
+            $body .= $text($w / 2.0, $h / 2.0 - 16.0, 'hole '.TapeFraction::nearest($panel->hole)->text().'″');
+            $body .= $text($w / 2.0, $h / 2.0 + 44.0, 'centre '.TapeFraction::nearest($panel->width / 2.0)->text().'″');
+        } else {
+            $body .= $text($w / 2.0, $h / 2.0, 'no hole');
+        }
+        $body .= $text($w / 2.0, $h + 46.0, TapeFraction::nearest($panel->width)->text().'″ × '.TapeFraction::nearest($panel->height)->text().'″');
+
+        return self::svg(-10.0, -10.0, $w + 20.0, $h + 70.0, $body);
+    }
+
+    private static function arrow(float $x1, float $y1, float $x2, float $y2): string
+    {
+        $length = max(1.0, hypot($x2 - $x1, $y2 - $y1));
+        [$ux, $uy] = [($x2 - $x1) / $length, ($y2 - $y1) / $length];
+        $tip = 46.0;
+        [$bx, $by] = [$x2 - $ux * $tip, $y2 - $uy * $tip];
+
+        return sprintf('<line x1="%.1f" y1="%.1f" x2="%.1f" y2="%.1f" stroke="#111" stroke-width="12"/>', $x1, $y1, $bx, $by)
+            .sprintf('<polygon points="%.1f,%.1f %.1f,%.1f %.1f,%.1f" fill="#111"/>', $x2, $y2, $bx - $uy * 26.0, $by + $ux * 26.0, $bx + $uy * 26.0, $by - $ux * 26.0);
+    }
+
+    private static function svg(float $x, float $y, float $width, float $height, string $body): string
+    {
+        // The origin is moved to the corner: some readers of SVG do not heed the first two figures of a view box.
+        return sprintf('<svg xmlns="http://www.w3.org/2000/svg" width="%1$.1f" height="%2$.1f" viewBox="0 0 %1$.1f %2$.1f"><g transform="translate(%3$.1f,%4$.1f)">%5$s</g></svg>', $width, $height, -$x, -$y, $body);
+    }
+}

@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jornel\Core\Ledger;
+
+/** How much of the fan's air goes each way, for the width of the arrows in the drawing. */
+final class AirStreams
+{
+    /** @return array<string, float> share of the fan's flow, 0 to 1, by part */
+    public static function of(UnitLedger $unit): array
+    {
+        $performance = $unit->line()->performance;
+        $shares = ['fan' => 1.0, 'corners' => $performance->balance->bypassShare()];
+        foreach ($performance->faces as $face) {
+            $shares[$face->id] = $face->flow / $performance->balance->fanFlow;
+        }
+
+        return $shares;
+    }
+}

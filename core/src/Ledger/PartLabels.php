@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jornel\Core\Ledger;
+
+use Jornel\Core\Quantity\Display;
+use Jornel\Core\Quantity\Sentence;
+
+/** The numbers that stand on the parts of a unit's drawing, at the speed that is judged. */
+final class PartLabels
+{
+    /** @return array<string, array{name: string, lines: non-empty-list<Sentence>}> by part */
+    public static function of(UnitLedger $unit): array
+    {
+        $performance = $unit->line()->performance;
+        $balance = $performance->balance;
+        $filter = $unit->design->filter;
+        $labels = [
+            'fan' => ['name' => 'Fan, speed '.$performance->speed->name, 'lines' => [
+                Sentence::of('moves %s', [Display::Flow, $balance->fanFlow]),
+                Sentence::of('%s at 1 m', [Display::Level, $performance->speed->level]),
+            ]],
+            'box' => ['name' => 'Inside the box', 'lines' => [Sentence::of('%s below the room', [Display::Pressure, $balance->pressure])]],
+        ];
+        foreach ($performance->faces as $face) {
+            $labels[$face->id] = ['name' => $filter->grade->name, 'lines' => [
+                Sentence::of('%s through it', [Display::Flow, $face->flow]),
+                Sentence::of('%s at the face', [Display::Velocity, $face->velocity]),
+                Sentence::of('catches %s of the finest', [Display::Share, $face->efficiency->e1]),
+            ]];
+        }
+        $seams = count($unit->assembly->seams);
+        $flow = fn (int $from, ?int $count): float => array_sum(array_map(fn ($leak): float => $leak->flow, array_slice($performance->leaks, $from, $count)));
+        $labels['seam'] = ['name' => $unit->design->joining->name, 'lines' => [
+            Sentence::of('%s past the seams', [Display::Flow, $flow(0, $seams)]),
+            Sentence::of('gaps of %s in all', [Display::SmallArea, $unit->assembly->seamLength() * $unit->design->joining->residualGap]),
+        ]];
+        $labels['corners'] = ['name' => $unit->design->corners->label(), 'lines' => [
+            Sentence::of('%s back through the corners', [Display::Flow, $flow($seams, null)]),
+        ]];
+        foreach ($unit->assembly->panels as $panel) {
+            if ($panel->hole !== null) {
+                $labels[$panel->id] = ['name' => $panel->name, 'lines' => [
+                    Sentence::of('%s square', [Display::PartLength, $panel->width]),
+                    Sentence::of('hole %s', [Display::PartLength, $panel->hole]),
+                ]];
+            }
+        }
+
+        return $labels;
+    }
+}

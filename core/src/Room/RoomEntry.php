@@ -1,0 +1,116 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jornel\Core\Room;
+
+use Jornel\Core\Air\Pollutants;
+use Jornel\Core\Invalid;
+use Jornel\Core\InvalidEntries;
+use Jornel\Core\Quantity\Display;
+use Jornel\Core\Quantity\Entry;
+use Jornel\Core\Quantity\System;
+use Jornel\Core\Quantity\Unit;
+
+/** A room as a person wrote it down. */
+final class RoomEntry
+{
+    /** @var list<Invalid> */
+    private array $faults = [];
+
+    /** @param array<string, mixed> $fields name, use, length, width, height, people, pollutant, noise_limit, has_fuel_burning */
+    private function __construct(private readonly array $fields, private readonly System $system) {}
+
+    /**
+     * @param  array<string, mixed>  $fields
+     * @param  System  $system  the measure of numbers without a unit
+     *
+     * @throws InvalidEntries with every field that is at fault
+     */
+    public static function read(array $fields, System $system, Occupancies $uses, Pollutants $pollutants): Room
+    {
+        return (new self($fields, $system))->room($uses, $pollutants);
+    }
+
+    /** A length as it was written, with its unit if it had none, so that it means the same in either measure. */
+    public static function withUnit(string $text, System $system): string
+    {
+        $text = trim($text);
+
+        return preg_match('/[\d½¼¾⅛⅜⅝⅞]$/u', $text) === 1 && preg_match('/\p{L}|[\'"′″’”]/u', $text) !== 1
+            ? $text.' '.self::bare($system)->spellings()[0]
+            : $text;
+    }
+
+    private function room(Occupancies $uses, Pollutants $pollutants): Room
+    {
+        $name = $this->try(function (): string {
+            $name = trim($this->text('name'));
+
+            return $name === '' || mb_strlen($name) > 80 ? throw InvalidRoom::noName() : $name;
+        });
+        $use = $this->try(fn (): Occupancy => $uses->get($this->text('use')));
+        $length = $this->try(fn (): float => $this->side('length', 'A length', Room::SIDE));
+        $width = $this->try(fn (): float => $this->side('width', 'A width', Room::SIDE));
+        $height = $this->try(fn (): float => $this->side('height', 'A ceiling height', Room::CEILING));
+        $people = $this->try(fn (): int => $this->people());
+        $pollutant = $this->try(fn () => $pollutants->get($this->text('pollutant')));
+        $noise = $this->try(fn (): float => $this->noiseLimit());
+        if ($this->faults !== [] || $name === null || $use === null || $length === null || $width === null || $height === null || $people === null || $pollutant === null || $noise === null) {
+            throw InvalidEntries::of($this->faults === [] ? [InvalidRoom::noName()] : $this->faults);
+        }
+
+        return Room::of($name, $use, $length, $width, $height, $people, $pollutant, $noise === 0.0 ? null : $noise, ($this->fields['has_fuel_burning'] ?? false) === true);
+    }
+
+    /** @param array{float, float} $range m */
+    private function side(string $field, string $what, array $range): float
+    {
+        return (new Entry("room.{$field}", $what, self::bare($this->system), Display::RoomLength, $range[0], $range[1], $this->system))->read($this->text($field));
+    }
+
+    private function people(): int
+    {
+        $text = trim($this->text('people'));
+        $number = preg_match('/^\d{1,6}$/', $text) === 1 ? (int) $text : -1;
+
+        return $number < Room::PEOPLE[0] || $number > Room::PEOPLE[1] ? throw InvalidRoom::notAWholeNumber('room.people', ...Room::PEOPLE) : $number;
+    }
+
+    /** @return float dBA; 0 for no limit */
+    private function noiseLimit(): float
+    {
+        $text = trim($this->text('noise_limit'));
+
+        return $text === '' ? 0.0 : (new Entry('room.noise_limit', 'A noise limit', Unit::DecibelA, Display::Level, Room::NOISE[0], Room::NOISE[1], $this->system))->read($text);
+    }
+
+    private function text(string $field): string
+    {
+        $value = $this->fields[$field] ?? '';
+
+        return is_scalar($value) ? (string) $value : '';
+    }
+
+    /**
+     * @template T
+     *
+     * @param  callable(): T  $read
+     * @return T|null
+     */
+    private function try(callable $read): mixed
+    {
+        try {
+            return $read();
+        } catch (Invalid $fault) {
+            $this->faults[] = $fault;
+
+            return null;
+        }
+    }
+
+    private static function bare(System $system): Unit
+    {
+        return $system === System::Imperial ? Unit::Foot : Unit::Metre;
+    }
+}

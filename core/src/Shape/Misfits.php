@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jornel\Core\Shape;
+
+use Jornel\Core\Part\Catalogue;
+use Jornel\Core\Part\Fan;
+use Jornel\Core\Part\Filter;
+
+/** What of a catalogue would not fit in place of one choice of a design, the others staying as they are. */
+final readonly class Misfits
+{
+    /**
+     * @param  array<string, string>  $fans  reason by id
+     * @param  array<string, string>  $filters  reason by id
+     * @param  array<string, string>  $shapes  reason by id
+     */
+    private function __construct(public array $fans, public array $filters, public array $shapes) {}
+
+    public static function of(Design $design, Catalogue $catalogue): self
+    {
+        $with = fn (Shape $shape, Fan $fan, Filter $filter): Design => new Design($shape, $fan, $filter, $design->joining, $design->corners);
+
+        return new self(
+            self::reasons(array_map(fn (Fan $fan): Design => $with($design->shape, $fan, $design->filter), $catalogue->fans)),
+            self::reasons(array_map(fn (Filter $filter): Design => $with($design->shape, $design->fan, $filter), $catalogue->filters)),
+            self::reasons(array_map(fn (Shape $shape): Design => $with($shape, $design->fan, $design->filter), Shapes::all())),
+        );
+    }
+
+    /**
+     * @param  array<string, Design>  $designs
+     * @return array<string, string>
+     */
+    private static function reasons(array $designs): array
+    {
+        $reasons = [];
+        foreach ($designs as $id => $design) {
+            try {
+                $design->assemble();
+            } catch (DoesNotFit $reason) {
+                $reasons[$id] = $reason->getMessage();
+            }
+        }
+
+        return $reasons;
+    }
+}

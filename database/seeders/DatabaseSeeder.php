@@ -1,0 +1,64 @@
+<?php
+
+namespace Database\Seeders;
+
+use App\Actions\Evaluate;
+use App\Actions\SaveVersion;
+use App\Models\Person;
+use App\Models\Programme;
+use App\Models\Room;
+use App\Models\Site;
+use Illuminate\Database\Seeder;
+use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\File;
+use Jornel\Core\Quantity\System;
+
+/** The demo programme, once. */
+class DatabaseSeeder extends Seeder
+{
+    public const PASSWORD = 'reed-and-willow';
+
+    public function run(SaveVersion $save, Evaluate $evaluate): void
+    {
+        Artisan::call('jornel:catalogue');
+        if (Programme::query()->exists()) {
+            return;
+        }
+        /** @var array{programme: array<string, string>, people: list<array{name: string, email: string, role: string}>, sites: list<array{name: string, rooms: list<array{entries: array<string, mixed>, goal: string, build?: array<string, mixed>}>}>} $scenario */
+        $scenario = json_decode(File::get(config()->string('jornel.data').'/demo/scenario.json'), true, 32, JSON_THROW_ON_ERROR);
+        $programme = Programme::query()->create($scenario['programme']);
+        foreach ($scenario['people'] as $person) {
+            $programme->people()->attach(
+                Person::query()->create(['name' => $person['name'], 'email' => $person['email'], 'password' => self::PASSWORD])->id,
+                ['role' => $person['role']],
+            );
+        }
+        $organiser = $programme->people()->firstOrFail()->refresh();
+        foreach ($scenario['sites'] as $row) {
+            $site = $programme->sites()->create(['name' => $row['name']]);
+            foreach ($row['rooms'] as $room) {
+                $this->room($site, $room, $organiser, $save, $evaluate);
+            }
+        }
+    }
+
+    /** @param array{entries: array<string, mixed>, goal: string, build?: array<string, mixed>} $row */
+    private function room(Site $site, array $row, Person $organiser, SaveVersion $save, Evaluate $evaluate): void
+    {
+        $read = $evaluate($row['entries'], $row['goal'], null, System::Imperial)->room;
+        $room = new Room([
+            'name' => $read->name, 'use' => $read->use->id, 'people' => $read->people, 'pollutant' => $read->pollutant->id,
+            'length_m' => $read->length, 'length_entry' => $row['entries']['length'],
+            'width_m' => $read->width, 'width_entry' => $row['entries']['width'],
+            'height_m' => $read->height, 'height_entry' => $row['entries']['height'],
+            'noise_limit_dba' => $read->noiseLimit, 'has_fuel_burning' => $read->hasFuelBurning, 'goal' => $row['goal'], 'revision' => 1,
+        ]);
+        $site->rooms()->save($room);
+        if (isset($row['build'])) {
+            $choices = $row['build'];
+            $build = $room->builds()->create(['name' => $choices['name']]);
+            unset($choices['name']);
+            $save($build->setRelation('room', $room->setRelation('site', $site)), $organiser, $choices, 0);
+        }
+    }
+}

@@ -1,0 +1,43 @@
+<?php
+
+use App\Http\Controllers\BuildController;
+use App\Http\Controllers\CatalogueController;
+use App\Http\Controllers\DeletedRoomController;
+use App\Http\Controllers\EvaluationController;
+use App\Http\Controllers\MisfitController;
+use App\Http\Controllers\ProgrammeController;
+use App\Http\Controllers\RoomController;
+use App\Http\Controllers\SessionController;
+use App\Http\Controllers\SheetController;
+use App\Http\Controllers\SiteController;
+use App\Http\Controllers\VersionController;
+use Illuminate\Support\Facades\Route;
+
+Route::post('session', [SessionController::class, 'store'])->middleware('throttle:sign-in');
+
+Route::middleware('auth:sanctum')->group(function (): void {
+    Route::get('session', [SessionController::class, 'show']);
+    Route::patch('session', [SessionController::class, 'update']);
+    Route::delete('session', [SessionController::class, 'destroy']);
+
+    Route::get('catalogue', [CatalogueController::class, 'show']);
+    Route::post('evaluations', [EvaluationController::class, 'store'])->middleware('throttle:evaluations');
+
+    Route::post('misfits', [MisfitController::class, 'store'])->middleware('throttle:evaluations');
+
+    Route::get('programmes', [ProgrammeController::class, 'index']);
+    Route::get('programmes/{programme}', [ProgrammeController::class, 'show'])->can('view', 'programme');
+    Route::post('programmes/{programme}/sites', [SiteController::class, 'store'])->can('build', 'programme');
+
+    Route::post('sites/{site}/rooms', [RoomController::class, 'store'])->can('build', 'site');
+    Route::get('rooms/{room}', [RoomController::class, 'show'])->can('view', 'room');
+    Route::put('rooms/{room}', [RoomController::class, 'update'])->can('build', 'room');
+    Route::delete('rooms/{room}', [RoomController::class, 'destroy'])->can('organise', 'room');
+    Route::delete('rooms/{room}/deletion', [DeletedRoomController::class, 'destroy'])->withTrashed()->can('organise', 'room');
+
+    Route::post('rooms/{room}/builds', [BuildController::class, 'store'])->can('build', 'room');
+    Route::get('builds/{build}', [BuildController::class, 'show'])->can('view', 'build');
+    Route::post('builds/{build}/versions', [VersionController::class, 'store'])->can('build', 'build');
+    Route::get('versions/{version}', [VersionController::class, 'show'])->can('view', 'version');
+    Route::get('versions/{version}/sheet', [SheetController::class, 'show'])->can('view', 'version');
+});

@@ -1,0 +1,6 @@
+<?php
+
+use App\Jobs\BackUp;
+use Illuminate\Support\Facades\Schedule;
+
+Schedule::job(new BackUp)->dailyAt('03:10');

@@ -5,21 +5,20 @@ namespace App\Sheet;
 use App\Models\Version;
 use Dompdf\Dompdf;
 use Dompdf\Options;
-use Jornel\Core\Guide\BuildSheet;
 use Jornel\Core\Guide\CutLine;
 use Jornel\Core\Kit\Drawing\Drawing;
 use Jornel\Core\Kit\Drawing\PrintSvg;
 use Jornel\Core\Ledger\Ledger;
 use Jornel\Core\Quantity\System;
+use LogicException;
 
 /** The build sheet of a version, as one page of PDF. */
 final class BuildSheetPdf
 {
     public static function of(Version $version, Ledger $ledger, System $measure): string
     {
-        $unit = $ledger->unit ?? throw new \LogicException('A version has a unit.');
-        $shopping = $ledger->shopping ?? throw new \LogicException('A version has a shopping list.');
-        $sheet = BuildSheet::of($unit->design, $unit->assembly, $unit->units, $shopping, $ledger->cautions);
+        $unit = $ledger->unit ?? throw new LogicException('A version has a unit.');
+        $sheet = $ledger->sheet() ?? throw new LogicException('A version has a sheet.');
         $options = new Options(['isRemoteEnabled' => false, 'defaultFont' => 'DejaVu Sans', 'tempDir' => sys_get_temp_dir(), 'fontDir' => storage_path('fonts'), 'fontCache' => storage_path('fonts')]);
         $pdf = new Dompdf($options);
         $pdf->setPaper($measure === System::Imperial ? 'letter' : 'a4');

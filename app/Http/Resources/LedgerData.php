@@ -9,6 +9,7 @@ use Jornel\Core\Kit\Drawing\RoomScene;
 use Jornel\Core\Ledger\Ledger;
 use Jornel\Core\Ledger\TargetAsk;
 use Jornel\Core\Quantity\Display;
+use Jornel\Core\Quantity\System;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(schema: 'Ledger', description: 'Goal against result for one room')]
@@ -16,6 +17,8 @@ final readonly class LedgerData
 {
     /**
      * @param  list<TargetData>  $targets
+     * @param  list<ScaleMarkData>  $scaleImperial
+     * @param  list<ScaleMarkData>  $scaleMetric
      * @param  list<CautionData>  $cautions
      */
     private function __construct(
@@ -25,6 +28,9 @@ final readonly class LedgerData
         #[OA\Property] public string $goal,
         #[OA\Property] public Shown $goalAsks,
         #[OA\Property(items: new OA\Items(ref: TargetData::class))] public array $targets,
+        #[OA\Property(items: new OA\Items(ref: ScaleMarkData::class))] public array $scaleImperial,
+        #[OA\Property(items: new OA\Items(ref: ScaleMarkData::class))] public array $scaleMetric,
+        #[OA\Property(nullable: true, description: 'Clean air of the build along the same scale, 0 to 1')] public ?float $buildShare,
         #[OA\Property(nullable: true)] public ?UnitData $unit,
         #[OA\Property(items: new OA\Items(ref: CautionData::class))] public array $cautions,
         #[OA\Property] public DrawingData $roomDrawing,
@@ -33,7 +39,7 @@ final readonly class LedgerData
     public static function of(Ledger $ledger): self
     {
         $scene = $ledger->unit?->design->scene();
-        $most = max(array_map(fn (TargetAsk $ask): float => $ask->asks ?? 0.0, $ledger->targets));
+        $most = 1.04 * max(array_map(fn (TargetAsk $ask): float => $ask->asks ?? 0.0, $ledger->targets));
 
         return new self(
             Shown::of(Display::Area, $ledger->room->floorArea()),
@@ -42,6 +48,9 @@ final readonly class LedgerData
             $ledger->goal->name(),
             Shown::of(Display::Flow, $ledger->asks),
             array_map(fn (TargetAsk $ask): TargetData => TargetData::of($ask, $most, $ledger->goal->id()), $ledger->targets),
+            ScaleMarkData::flows($most, System::Imperial),
+            ScaleMarkData::flows($most, System::Metric),
+            $ledger->unit === null ? null : round(min(1.0, $ledger->unit->line()->judged / $most), 4),
             $ledger->unit === null || $ledger->shopping === null || $scene === null ? null : UnitData::of($ledger->unit, $ledger->shopping, Drawing::of($scene)),
             array_map(fn (Caution $caution): CautionData => CautionData::of($caution), $ledger->cautions),
             DrawingData::of(Drawing::of(RoomScene::of($ledger->room, $scene, $ledger->unit->units ?? 0)), [], [], Display::RoomLength),

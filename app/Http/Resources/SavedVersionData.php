@@ -4,6 +4,7 @@ namespace App\Http\Resources;
 
 use App\Models\Version;
 use Jornel\Core\Ledger\Ledger;
+use LogicException;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(schema: 'SavedVersion', description: 'A version with the room and the figures it was computed with')]
@@ -15,12 +16,13 @@ final readonly class SavedVersionData
         #[OA\Property] public RoomEntriesData $room,
         #[OA\Property] public string $goal,
         #[OA\Property] public LedgerData $ledger,
+        #[OA\Property] public SheetData $sheet,
         #[OA\Property(items: new OA\Items(type: 'string'), description: 'Names of parts for which the catalogue has other figures today')] public array $newer,
     ) {}
 
     /** @param list<string> $newer */
     public static function of(Version $version, Ledger $ledger, array $newer): self
     {
-        return new self(VersionData::of($version), RoomEntriesData::of($version->room['entries']), $version->room['goal'], LedgerData::of($ledger), $newer);
+        return new self(VersionData::of($version), RoomEntriesData::of($version->room['entries']), $version->room['goal'], LedgerData::of($ledger), SheetData::of($ledger->sheet() ?? throw new LogicException('A version has a unit.')), $newer);
     }
 }

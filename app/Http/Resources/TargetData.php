@@ -17,6 +17,8 @@ final readonly class TargetData
         #[OA\Property(nullable: true, description: 'Clean air; null where it has nothing to say')] public ?Shown $asks,
         #[OA\Property(description: 'Length of its bar, as a share of the longest')] public float $share,
         #[OA\Property] public bool $isGoal,
+        #[OA\Property(nullable: true, description: 'What the build gives of it')] public ?Shown $gets,
+        #[OA\Property(nullable: true)] public ?bool $reached,
     ) {}
 
     public static function of(TargetAsk $ask, float $most, string $goal): self
@@ -26,6 +28,8 @@ final readonly class TargetData
             $ask->asks === null ? null : Shown::of(Display::Flow, $ask->asks),
             $ask->asks === null ? 0.0 : round($ask->asks / $most, 4),
             $ask->target->id() === $goal,
+            $ask->gets === null ? null : Shown::of(Display::Flow, $ask->gets),
+            $ask->reached(),
         );
     }
 }

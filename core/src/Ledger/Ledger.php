@@ -8,6 +8,7 @@ use Jornel\Core\Air\Air;
 use Jornel\Core\Caution\Caution;
 use Jornel\Core\Caution\Cautions;
 use Jornel\Core\Caution\Facts;
+use Jornel\Core\Guide\BuildSheet;
 use Jornel\Core\Kit\ShoppingList;
 use Jornel\Core\Part\Catalogue;
 use Jornel\Core\Room\Room;
@@ -54,6 +55,14 @@ final readonly class Ledger
         );
     }
 
+    /** The sheet to build from. */
+    public function sheet(): ?BuildSheet
+    {
+        return $this->unit === null || $this->shopping === null
+            ? null
+            : BuildSheet::of($this->unit->design, $this->unit->assembly, $this->unit->units, $this->shopping, $this->cautions);
+    }
+
     /**
      * The same with some units of a design.
      *
@@ -68,7 +77,7 @@ final readonly class Ledger
 
         return new self(
             $this->room,
-            $this->targets,
+            array_map(fn (TargetAsk $ask): TargetAsk => TargetAsk::of($ask->target, $this->room, $unit->line()), $this->targets),
             $this->goal,
             $this->asks,
             $unit,

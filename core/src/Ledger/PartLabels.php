@@ -36,8 +36,8 @@ final class PartLabels
             Sentence::of('%s past the seams', [Display::Flow, $flow(0, $seams)]),
             Sentence::of('gaps of %s in all', [Display::SmallArea, $unit->assembly->seamLength() * $unit->design->joining->residualGap]),
         ]];
-        $labels['corners'] = ['name' => $unit->design->corners->label(), 'lines' => [
-            Sentence::of('%s back through the corners', [Display::Flow, $flow($seams, null)]),
+        $labels['corners'] = ['name' => 'At the corners', 'lines' => [
+            Sentence::of('%s falls back in', [Display::Flow, $flow($seams, null)]),
         ]];
         foreach ($unit->assembly->panels as $panel) {
             if ($panel->hole !== null) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Ledger;
 
+use Jornel\Core\Air\Pollutant;
 use Jornel\Core\Airflow\Performance;
 use Jornel\Core\Room\Clearance;
 use Jornel\Core\Room\Room;
@@ -24,6 +25,7 @@ final readonly class SpeedLine
      */
     private function __construct(
         public Performance $performance,
+        public int $units,
         public float $clean,
         public float $judged,
         public float $airChanges,
@@ -35,6 +37,12 @@ final readonly class SpeedLine
         public bool $keepsQuiet,
     ) {}
 
+    /** @return float clean air of all units for a pollutant, m3/s */
+    public function cleanFor(Pollutant $pollutant): float
+    {
+        return $this->units * $this->performance->clean($pollutant);
+    }
+
     /** @param int $units 1 or more */
     public static function of(Performance $performance, Room $room, Target $goal, float $asks, int $units): self
     {
@@ -45,6 +53,7 @@ final readonly class SpeedLine
 
         return new self(
             $performance,
+            $units,
             $clean,
             $judged,
             $room->airChanges($clean),

@@ -7,14 +7,25 @@ namespace Jornel\Core\Ledger;
 use Jornel\Core\Room\Room;
 use Jornel\Core\Room\Target\Target;
 
-/** What one school asks of a room. */
+/** What one school asks of a room, and what a build gives it. */
 final readonly class TargetAsk
 {
-    /** @param float|null $asks clean air, m3/s; null where it has nothing to say */
-    private function __construct(public Target $target, public string $judges, public ?float $asks) {}
+    /**
+     * @param  float|null  $asks  clean air, m3/s; null where it has nothing to say
+     * @param  float|null  $gets  clean air of the kind that it judges, m3/s; null before anything is built
+     */
+    private function __construct(public Target $target, public string $judges, public ?float $asks, public ?float $gets) {}
 
-    public static function of(Target $target, Room $room): self
+    public static function of(Target $target, Room $room, ?SpeedLine $line = null): self
     {
-        return new self($target, $target->judges($room)->name, $target->asks($room));
+        $judges = $target->judges($room);
+
+        return new self($target, $judges->name, $target->asks($room), $line?->cleanFor($judges));
+    }
+
+    /** Whether the build reaches it; null before anything is built, or where it asks nothing. */
+    public function reached(): ?bool
+    {
+        return $this->asks === null || $this->gets === null ? null : $this->gets >= $this->asks * (1.0 - 1e-9);
     }
 }

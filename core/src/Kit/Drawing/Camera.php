@@ -29,6 +29,9 @@ final readonly class Camera
     /** On the sheet: mm, x to the right, y down. @return array{float, float} */
     public function see(Point $point): array
     {
-        return [round($point->dot($this->right) * 1000.0, 1), round(-$point->dot($this->up) * 1000.0, 1)];
+        return [
+            round(($point->x * $this->right->x + $point->y * $this->right->y) * 1000.0, 1),
+            round(-($point->x * $this->up->x + $point->y * $this->up->y + $point->z * $this->up->z) * 1000.0, 1),
+        ];
     }
 }

@@ -24,10 +24,11 @@ final class DepthOrder
     public static function farthestFirst(array $solids, Point $towardsViewer): array
     {
         $count = count($solids);
+        $extents = array_map(self::extent(...), $solids);
         $behind = array_fill(0, $count, []);
         for ($i = 0; $i < $count; $i++) {
             for ($j = $i + 1; $j < $count; $j++) {
-                $order = self::compare($solids[$i], $solids[$j], $towardsViewer);
+                $order = self::apart($extents[$i], $extents[$j], $towardsViewer) ?? self::compare($solids[$i], $solids[$j], $towardsViewer);
                 if ($order < 0) {
                     $behind[$j][] = $i;
                 } elseif ($order > 0) {
@@ -52,6 +53,43 @@ final class DepthOrder
         }
 
         return $sorted;
+    }
+
+    /**
+     * The same answer from the extents along the axes alone, which settles most pairs; null where they overlap.
+     *
+     * @param  array{list<float>, list<float>}  $a  lows and highs
+     * @param  array{list<float>, list<float>}  $b
+     */
+    private static function apart(array $a, array $b, Point $towardsViewer): ?int
+    {
+        foreach ([$towardsViewer->x, $towardsViewer->y, $towardsViewer->z] as $axis => $facing) {
+            if ($a[1][$axis] <= $b[0][$axis] + self::TOUCH) {
+                return 0.0 <=> $facing;
+            }
+            if ($b[1][$axis] <= $a[0][$axis] + self::TOUCH) {
+                return $facing <=> 0.0;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return array{list<float>, list<float>} lows and highs along the axes, m */
+    private static function extent(Solid $solid): array
+    {
+        $low = [INF, INF, INF];
+        $high = [-INF, -INF, -INF];
+        foreach ($solid->faces as $face) {
+            foreach ($face->corners as $corner) {
+                foreach ([$corner->x, $corner->y, $corner->z] as $axis => $value) {
+                    $low[$axis] = min($low[$axis], $value);
+                    $high[$axis] = max($high[$axis], $value);
+                }
+            }
+        }
+
+        return [$low, $high];
     }
 
     /** Below zero when a is behind b, above zero when it is in front, zero when it does not matter. */

@@ -33,11 +33,12 @@ final class RoomScene
             Solid::box('wall', 'wall', new Point(-self::WALL, 0.0, -self::WALL), new Point(0.0, $width + self::WALL, $height)),
         ];
         $arrows = $anchors = [];
-        foreach ($unit === null ? [] : self::places($room, $unit, $units) as $place) {
-            $scene = $unit->movedBy($place);
+        $plain = $unit?->without(['pleat', 'guard']);
+        foreach ($plain === null ? [] : self::places($room, $plain, $units) as $place) {
+            $scene = $plain->movedBy($place);
             $solids = [...$solids, ...$scene->solids];
             $arrows = [...$arrows, ...array_filter($scene->arrows, fn (Arrow $arrow): bool => $arrow->kind === 'outlet')];
-            $anchors[] = new Anchor('unit', $place->plus($unit->size()->scaled(0.5)));
+            $anchors[] = new Anchor('unit', $place->plus($plain->size()->scaled(0.5)));
         }
         if ($length > 2.0 && $width > 1.6 && $height > 1.8) {
             $solids = [...$solids, ...self::person(new Point($length * 0.8, $width * 0.3, 0.0))];

@@ -32,6 +32,16 @@ final readonly class Scene
         return new Point($x, $y, $z);
     }
 
+    /**
+     * The same without marks of some kinds, which would be too fine to see from afar.
+     *
+     * @param  list<string>  $kinds
+     */
+    public function without(array $kinds): self
+    {
+        return new self(array_map(fn (Solid $solid): Solid => $solid->without($kinds), $this->solids), $this->arrows, $this->anchors, $this->extents);
+    }
+
     public function movedBy(Point $by): self
     {
         return new self(

@@ -52,6 +52,18 @@ final readonly class Solid
         return new self($part, $material, $faces);
     }
 
+    /** @param list<string> $kinds of marks to leave out */
+    public function without(array $kinds): self
+    {
+        return new self($this->part, $this->material, array_map(
+            fn (SolidFace $face): SolidFace => $face->marks === [] ? $face : new SolidFace(
+                $face->corners,
+                array_values(array_filter($face->marks, fn (Mark $mark): bool => ! in_array($mark->kind, $kinds, true))),
+            ),
+            $this->faces,
+        ));
+    }
+
     public function movedBy(Point $by): self
     {
         $move = fn (Point $point): Point => $point->plus($by);

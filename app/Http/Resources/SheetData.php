@@ -1,0 +1,57 @@
+<?php
+
+namespace App\Http\Resources;
+
+use Jornel\Core\Guide\BuildSheet;
+use Jornel\Core\Guide\CutLine;
+use Jornel\Core\Kit\Drawing\PrintSvg;
+use Jornel\Core\Kit\ShoppingLine;
+use Jornel\Core\Shape\Step;
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(schema: 'Sheet', description: 'What stands on the build sheet')]
+final readonly class SheetData
+{
+    /**
+     * @param  list<array{name: string, needed: int, packs: string, leftOver: int, price: string, note: string}>  $shopping
+     * @param  list<array{name: string, size: string, centre: string, hole: string, plan: string}>  $cuts
+     * @param  list<array{action: string, reason: string, minutes: int, hold: string}>  $steps
+     */
+    private function __construct(
+        #[OA\Property(items: new OA\Items(type: 'object', required: ['name', 'needed', 'packs', 'leftOver', 'price', 'note'], properties: [
+            new OA\Property(property: 'name', type: 'string'), new OA\Property(property: 'needed', type: 'integer'),
+            new OA\Property(property: 'packs', type: 'string'), new OA\Property(property: 'leftOver', type: 'integer'),
+            new OA\Property(property: 'price', type: 'string'), new OA\Property(property: 'note', type: 'string'),
+        ]))] public array $shopping,
+        #[OA\Property(items: new OA\Items(type: 'object', required: ['name', 'size', 'centre', 'hole', 'plan'], properties: [
+            new OA\Property(property: 'name', type: 'string'), new OA\Property(property: 'size', type: 'string'),
+            new OA\Property(property: 'centre', type: 'string'), new OA\Property(property: 'hole', type: 'string', description: 'Empty for none'),
+            new OA\Property(property: 'plan', type: 'string', description: 'Drawing as SVG'),
+        ]))] public array $cuts,
+        #[OA\Property(items: new OA\Items(type: 'object', required: ['action', 'reason', 'minutes', 'hold'], properties: [
+            new OA\Property(property: 'action', type: 'string'), new OA\Property(property: 'reason', type: 'string'),
+            new OA\Property(property: 'minutes', type: 'integer'), new OA\Property(property: 'hold', type: 'string', description: 'What must be ticked; empty for nothing'),
+        ]))] public array $steps,
+        #[OA\Property] public int $minutes,
+    ) {}
+
+    public static function of(BuildSheet $sheet): self
+    {
+        return new self(
+            array_map(fn (ShoppingLine $line): array => [
+                'name' => $line->name, 'needed' => $line->needed,
+                'packs' => implode(' + ', array_map(fn (array $pack): string => "{$pack['times']} × pack of {$pack['pack']->count}", $line->packs->packs)),
+                'leftOver' => $line->packs->leftOver, 'price' => (string) $line->packs->price, 'note' => $line->note,
+            ], $sheet->shopping->lines),
+            array_map(fn (CutLine $cut): array => [
+                'name' => $cut->panel->name, 'size' => "{$cut->width->text()} × {$cut->height->text()} in",
+                'centre' => "{$cut->centreAcross->text()} in", 'hole' => $cut->hole === null ? '' : "{$cut->hole->text()} in",
+                'plan' => PrintSvg::panel($cut->panel),
+            ], $sheet->cuts),
+            array_map(fn (Step $step): array => [
+                'action' => $step->action, 'reason' => $step->reason, 'minutes' => (int) round($step->minutes), 'hold' => $step->hold ?? '',
+            ], $sheet->steps),
+            (int) ceil($sheet->minutes()),
+        );
+    }
+}

@@ -1,0 +1,64 @@
+import createClient from 'openapi-fetch';
+import type { components, paths } from './generated';
+
+type Schemas = components['schemas'];
+export type Catalogue = Schemas['Catalogue'];
+export type Choices = Schemas['Choices'];
+export type Drawing = Schemas['Drawing'];
+export type Ledger = Schemas['Ledger'];
+export type Option = Schemas['Option'];
+export type Person = Schemas['Person'];
+export type Problem = Schemas['Problem'];
+export type Room = Schemas['Room'];
+export type RoomCard = Schemas['RoomCard'];
+export type RoomEntries = Schemas['RoomEntries'];
+export type Shown = Schemas['Shown'];
+export type Speed = Schemas['Speed'];
+export type Target = Schemas['Target'];
+export type Unit = Schemas['Unit'];
+
+/** An answer that is not the one asked for: what to say, and at which fields. */
+export class Refused extends Error {
+    constructor(
+        readonly status: number,
+        message: string,
+        readonly errors: Record<string, string[]> = {},
+        readonly choices: Record<string, string[]> = {},
+    ) {
+        super(message);
+    }
+}
+
+export const api = createClient<paths>({ baseUrl: '/api/v1', credentials: 'same-origin', headers: { Accept: 'application/json' } });
+
+function cookie(name: string): string | undefined {
+    const found = document.cookie.split('; ').find((one) => one.startsWith(`${name}=`));
+    return found === undefined ? undefined : decodeURIComponent(found.slice(name.length + 1));
+}
+
+api.use({
+    async onRequest({ request }) {
+        if (request.method !== 'GET') {
+            if (cookie('XSRF-TOKEN') === undefined) await fetch('/sanctum/csrf-cookie', { credentials: 'same-origin' });
+            request.headers.set('X-XSRF-TOKEN', cookie('XSRF-TOKEN') ?? '');
+        }
+        return request;
+    },
+});
+
+const AWAY = 'Jornel cannot be reached just now. Nothing is lost; try again in a moment.';
+
+/** Waits for an answer and gives its data, or throws what was refused. */
+export async function answer<T>(asked: Promise<{ data?: T; error?: unknown; response: Response }>): Promise<T> {
+    let result;
+    try {
+        result = await asked;
+    } catch (fault) {
+        if (fault instanceof DOMException && fault.name === 'AbortError') throw fault;
+        throw new Refused(0, AWAY);
+    }
+    if (result.response.ok) return result.data as T;
+    const said = (typeof result.error === 'object' && result.error !== null ? result.error : {}) as Partial<Problem>;
+    const message = result.response.status >= 500 && result.response.status !== 503 ? AWAY : (said.message ?? AWAY);
+    throw new Refused(result.response.status, message, said.errors ?? {}, said.choices ?? {});
+}

@@ -1,0 +1,256 @@
+<script setup lang="ts">
+import { computed, onBeforeUnmount, onMounted, ref } from 'vue';
+import type { Drawing } from '../api/client';
+import { layLabels, type Box } from './labels';
+
+const props = withDefaults(
+    defineProps<{ drawing: Drawing; title: string; picked?: string; labelled?: boolean; extents?: boolean; keepFree?: number; margin?: number }>(),
+    { picked: '', labelled: false, extents: true, keepFree: 0, margin: 18 },
+);
+const emit = defineEmits<{ pick: [part: string] }>();
+
+const COLUMN = 186;
+const host = ref<HTMLElement>();
+const size = ref({ width: 0, height: 0 });
+const observer = new ResizeObserver(([entry]) => {
+    if (entry) size.value = { width: entry.contentRect.width, height: entry.contentRect.height };
+});
+onMounted(() => host.value && observer.observe(host.value));
+onBeforeUnmount(() => observer.disconnect());
+
+/** Everything that must be seen, mm. */
+const bounds = computed<Box>(() => {
+    const { frame, arrows, extents } = props.drawing;
+    const xs = [frame.x, frame.x + frame.width];
+    const ys = [frame.y, frame.y + frame.height];
+    for (const arrow of arrows) {
+        xs.push(arrow.x1, arrow.x2);
+        ys.push(arrow.y1, arrow.y2);
+    }
+    if (props.extents) {
+        for (const extent of extents) {
+            xs.push(extent.x1 + extent.dx * 1.4, extent.x2 + extent.dx * 1.4);
+            ys.push(extent.y1 + extent.dy * 1.4, extent.y2 + extent.dy * 1.4);
+        }
+    }
+    return { left: Math.min(...xs), top: Math.min(...ys), right: Math.max(...xs), bottom: Math.max(...ys) };
+});
+
+const columns = computed(() => props.labelled && size.value.width > 620);
+const view = computed(() => {
+    const side = columns.value ? COLUMN : props.margin;
+    const { left, top, right, bottom } = bounds.value;
+    const room = { width: Math.max(40, size.value.width - 2 * side), height: Math.max(40, size.value.height - 28) };
+    const scale = Math.min(room.width / (right - left), room.height / (bottom - top));
+    return { scale, x: size.value.width / 2 - (scale * (left + right)) / 2, y: size.value.height / 2 - (scale * (top + bottom)) / 2 };
+});
+const px = (x: number): number => view.value.x + view.value.scale * x;
+const py = (y: number): number => view.value.y + view.value.scale * y;
+
+const labels = computed(() =>
+    columns.value
+        ? layLabels(
+              props.drawing.labels.map((label) => ({ label, x: px(label.x), y: py(label.y), height: 30 + 19 * label.lines.length })),
+              size.value,
+              COLUMN,
+              props.keepFree,
+          )
+        : [],
+);
+const extents = computed(() =>
+    props.drawing.extents.map((extent) => {
+        // The line stands a fixed distance off on the screen, whatever the scale.
+        const length = Math.hypot(extent.dx, extent.dy);
+        const [ox, oy] = [(extent.dx / length) * 20, (extent.dy / length) * 20];
+        const [x1, y1, x2, y2] = [px(extent.x1) + ox, py(extent.y1) + oy, px(extent.x2) + ox, py(extent.y2) + oy];
+        return { ...extent, x1, y1, x2, y2, x: (x1 + x2) / 2 + ox, y: (y1 + y2) / 2 + oy };
+    }),
+);
+const arrows = computed(() =>
+    props.drawing.arrows.map((arrow) => ({
+        ...arrow,
+        path: `M${px(arrow.x1)} ${py(arrow.y1)}L${px(arrow.x2)} ${py(arrow.y2)}`,
+        // Arrows keep their weight on the bench and thin out where the unit is small.
+        width: (2.5 + 9 * arrow.share) * Math.min(1, view.value.scale * 2),
+    })),
+);
+</script>
+
+<template>
+    <div ref="host" class="scene">
+        <svg :width="size.width" :height="size.height" role="img" :aria-label="title">
+            <defs>
+                <marker
+                    v-for="kind in ['intake', 'outlet', 'bypass']"
+                    :id="`tip-${kind}`"
+                    :key="kind"
+                    viewBox="0 0 10 10"
+                    refX="4"
+                    refY="5"
+                    :markerWidth="kind === 'bypass' ? 4 : 2.6"
+                    :markerHeight="kind === 'bypass' ? 4 : 2.6"
+                    orient="auto"
+                >
+                    <path d="M0 0 10 5 0 10z" :class="`tip ${kind}`" />
+                </marker>
+            </defs>
+            <g :transform="`translate(${view.x} ${view.y}) scale(${view.scale})`">
+                <path
+                    v-for="(stroke, index) in drawing.strokes"
+                    :key="index"
+                    :d="stroke.path"
+                    :class="['stroke', stroke.kind, { picked: stroke.part === picked }]"
+                    :style="{ '--s': stroke.shade }"
+                    :data-part="stroke.part"
+                    @click="emit('pick', stroke.part)"
+                />
+            </g>
+            <path
+                v-for="arrow in arrows"
+                :key="`${arrow.part}-${arrow.kind}`"
+                :d="arrow.path"
+                :class="`air ${arrow.kind}`"
+                :stroke-width="arrow.width"
+                :marker-end="`url(#tip-${arrow.kind})`"
+            />
+            <g v-for="one in labels" :key="one.label.part" class="leader">
+                <path :d="`M${one.edge} ${one.top + 16}L${one.x} ${one.y}`" />
+                <circle :cx="one.x" :cy="one.y" r="3.5" />
+            </g>
+            <g v-if="extents.length && props.extents" class="dimension">
+                <path v-for="extent in extents" :key="extent.name" :d="`M${extent.x1} ${extent.y1}L${extent.x2} ${extent.y2}`" />
+            </g>
+        </svg>
+        <slot v-for="one in labels" :key="one.label.part" name="label" v-bind="one" />
+        <template v-if="props.extents">
+            <div v-for="extent in extents" :key="extent.name" class="extent" :style="{ left: `${extent.x}px`, top: `${extent.y}px` }">
+                <slot name="extent" :extent="extent" />
+            </div>
+        </template>
+    </div>
+</template>
+
+<style scoped>
+.scene {
+    position: relative;
+    width: 100%;
+    height: 100%;
+    min-height: 0;
+    overflow: hidden;
+}
+svg {
+    display: block;
+    position: absolute;
+    inset: 0;
+}
+.stroke {
+    --tone: var(--sheet);
+    fill: color-mix(in oklab, var(--tone), #1c1712 calc(var(--s) * 46%));
+    stroke: var(--edge, var(--kraft-edge));
+    stroke-width: 1.1;
+    stroke-linejoin: round;
+    vector-effect: non-scaling-stroke;
+    cursor: inherit;
+}
+.filter {
+    --tone: color-mix(in oklab, var(--pleat), var(--kraft) 34%);
+}
+.media {
+    --tone: var(--pleat);
+    --edge: var(--pleat-edge);
+}
+.pleat {
+    --edge: var(--pleat-edge);
+    fill: none;
+}
+.fan {
+    --tone: var(--housing);
+    stroke: color-mix(in oklab, var(--housing), var(--housing-edge) 60%);
+    stroke-width: 0.6;
+}
+.hole {
+    --tone: var(--hollow);
+    --edge: var(--housing-edge);
+}
+.blade,
+.hub {
+    --tone: var(--blade);
+    --edge: var(--hollow);
+}
+.guard {
+    fill: none;
+    --edge: color-mix(in oklab, var(--blade), white 30%);
+    stroke-width: 0.8;
+}
+.board,
+.foot {
+    --tone: var(--kraft);
+}
+.floor {
+    --tone: color-mix(in oklab, var(--sheet), var(--kraft) 26%);
+    --edge: var(--pencil);
+}
+.wall {
+    --tone: color-mix(in oklab, var(--sheet), var(--kraft) 8%);
+    --edge: var(--pencil);
+    fill: color-mix(in oklab, var(--tone), #6a4a26 calc(var(--s) * 26%));
+}
+.grid {
+    fill: none;
+    --edge: color-mix(in oklab, var(--line), var(--kraft) 40%);
+    stroke-width: 0.7;
+}
+.person {
+    --tone: var(--pencil);
+    stroke: none;
+    fill: color-mix(in oklab, var(--pencil), var(--sheet) 35%);
+}
+.picked.filter,
+.picked.fan,
+.picked.board {
+    stroke: var(--clean);
+    stroke-width: 2.4;
+}
+.air {
+    fill: none;
+    stroke: var(--clean);
+    stroke-linecap: butt;
+    pointer-events: none;
+}
+.air.intake {
+    stroke: var(--pencil);
+    opacity: 0.75;
+}
+.air.bypass {
+    stroke: var(--bypass);
+}
+.tip {
+    fill: var(--clean);
+}
+.tip.intake {
+    fill: var(--pencil);
+}
+.tip.bypass {
+    fill: var(--bypass);
+}
+.leader path {
+    stroke: var(--ink);
+    stroke-width: 1;
+    fill: none;
+}
+.leader circle {
+    fill: var(--sheet);
+    stroke: var(--ink);
+    stroke-width: 1.4;
+}
+.dimension path {
+    stroke: var(--pencil);
+    stroke-width: 1;
+    stroke-dasharray: 5 3;
+}
+.extent {
+    position: absolute;
+    transform: translate(-50%, -50%);
+    white-space: nowrap;
+}
+</style>

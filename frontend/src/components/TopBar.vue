@@ -1,0 +1,89 @@
+<script setup lang="ts">
+import { Button, Segmented } from 'ant-design-vue';
+import { useQueryClient } from '@tanstack/vue-query';
+import { useRouter } from 'vue-router';
+import { answer, api } from '../api/client';
+import { useSession } from '../api/queries';
+import { useMeasure } from '../composables/useMeasure';
+import { useTheme } from '../composables/useTheme';
+
+const session = useSession();
+const { measure, setMeasure } = useMeasure();
+const { dark, setDark } = useTheme();
+const router = useRouter();
+const client = useQueryClient();
+
+async function signOut(): Promise<void> {
+    await answer(api.DELETE('/session'));
+    client.clear();
+    await router.push({ name: 'sign-in' });
+}
+</script>
+
+<template>
+    <header class="bar">
+        <RouterLink :to="{ name: 'home' }" class="mark">
+            <svg viewBox="0 0 32 32" width="28" height="28" aria-hidden="true">
+                <path d="M3 12 16 6l13 6v12l-13 6-13-6z" fill="var(--kraft)" stroke="var(--kraft-edge)" />
+                <path d="M3 12 16 18v12M29 12 16 18" fill="none" stroke="var(--kraft-edge)" />
+                <ellipse cx="16" cy="12" rx="7.5" ry="3.6" fill="var(--clean)" />
+            </svg>
+            Jornel
+        </RouterLink>
+        <div id="where" class="where" />
+        <Segmented
+            :value="measure"
+            :options="[
+                { value: 'imperial', label: 'ft · cfm' },
+                { value: 'metric', label: 'm · m³/h' },
+            ]"
+            aria-label="Measure"
+            @change="(value) => setMeasure(value as 'imperial' | 'metric')"
+        />
+        <Button type="text" :aria-label="dark ? 'Light colours' : 'Dark colours'" @click="setDark(!dark)">{{ dark ? '☀' : '☾' }}</Button>
+        <span v-if="session.data.value" class="person">{{ session.data.value.name }}</span>
+        <Button type="text" @click="signOut">Sign out</Button>
+    </header>
+</template>
+
+<style scoped>
+.bar {
+    display: flex;
+    align-items: center;
+    gap: 8px;
+    padding: 7px 16px;
+    background: var(--sheet);
+    border-bottom: 1px solid var(--line);
+}
+.mark {
+    display: flex;
+    align-items: center;
+    gap: 8px;
+    font-weight: 700;
+    font-size: 20px;
+    color: var(--ink);
+    letter-spacing: 0.01em;
+}
+.where {
+    flex: 1;
+    min-width: 0;
+    padding-left: 14px;
+}
+.person {
+    color: var(--pencil);
+    padding-left: 6px;
+}
+@media (max-width: 700px) {
+    .bar {
+        flex-wrap: wrap;
+    }
+    .person {
+        display: none;
+    }
+    .where {
+        order: 9;
+        flex-basis: 100%;
+        padding-left: 0;
+    }
+}
+</style>

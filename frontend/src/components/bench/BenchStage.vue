@@ -1,0 +1,163 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue';
+import type { Catalogue, Choices, Ledger } from '../../api/client';
+import { useMisfits } from '../../api/queries';
+import SceneDrawing from '../SceneDrawing.vue';
+import ChoicePanel from './ChoicePanel.vue';
+import { CHOICES, options, type ChoiceKey } from './choices';
+import PartTray from './PartTray.vue';
+import UnitDrawing from './UnitDrawing.vue';
+
+const props = defineProps<{ ledger: Ledger; catalogue: Catalogue; choices: Choices; errors: Record<string, string[]>; newer: string[]; keepFigures: boolean; currency: string }>();
+const emit = defineEmits<{ choose: [choices: Choices]; takeNewer: [] }>();
+
+const open = ref<ChoiceKey | null>(null);
+const misfits = useMisfits(
+    computed(() => props.choices),
+    computed(() => open.value !== null),
+);
+const reasons = computed<Record<string, string>>(() => {
+    const all = misfits.data.value;
+    if (!all) return {};
+    if (open.value === 'fan') return all.fans;
+    if (open.value === 'filter') return all.filters;
+    return open.value === 'shape' ? all.shapes : {};
+});
+const faults = computed(() =>
+    Object.entries(props.errors)
+        .filter(([field]) => field.startsWith('unit.'))
+        .flatMap(([, said]) => said),
+);
+
+function choose(key: ChoiceKey, id: string): void {
+    // Another fan has other speeds: let the fastest that keeps quiet be judged again.
+    emit('choose', { ...props.choices, [key]: id, ...(key === 'fan' ? { speed: '' } : {}) });
+}
+</script>
+
+<template>
+    <section class="bench" aria-label="The build">
+        <div class="middle mat">
+            <UnitDrawing
+                v-if="ledger.unit"
+                class="unit"
+                :drawing="ledger.unit.drawing"
+                :title="ledger.unit.summary"
+                :picked="open"
+                @pick="(key) => (open = key)"
+            />
+            <figure class="room">
+                <SceneDrawing :drawing="ledger.roomDrawing" title="The room with its units, true to scale, with a grown person" :extents="false" />
+                <figcaption>In the room, to scale with a person of 1.7 m</figcaption>
+            </figure>
+            <div v-if="faults.length" class="fault" role="alert">
+                <b>This does not fit.</b>
+                <p v-for="fault in faults" :key="fault">{{ fault }}</p>
+                <p class="stays">The drawing and the figures still show what fitted last.</p>
+            </div>
+            <div v-else-if="newer.length && keepFigures" class="note">
+                Computed with the figures of the saved version. The catalogue has newer ones for {{ newer.join(', ') }}.
+                <button type="button" @click="emit('takeNewer')">Use the newer ones</button>
+            </div>
+            <ChoicePanel
+                v-if="open"
+                :name="CHOICES.find((choice) => choice.key === open)!.name"
+                :options="options(catalogue, open)"
+                :value="choices[open]"
+                :misfits="reasons"
+                :currency="currency"
+                @choose="(id) => open && choose(open, id)"
+                @close="open = null"
+            />
+        </div>
+        <PartTray
+            :catalogue="catalogue"
+            :choices="choices"
+            :open="open"
+            :errors="errors"
+            @open="(key) => (open = open === key ? null : key)"
+            @units="(units) => emit('choose', { ...choices, units })"
+        />
+    </section>
+</template>
+
+<style scoped>
+.bench {
+    display: grid;
+    grid-template-rows: 1fr auto;
+    min-height: 0;
+}
+.middle {
+    position: relative;
+    min-height: 0;
+    display: grid;
+    overflow: hidden;
+}
+.unit {
+    grid-area: 1 / 1;
+}
+.room {
+    position: absolute;
+    left: 10px;
+    bottom: 10px;
+    width: 196px;
+    height: 158px;
+    margin: 0;
+    display: grid;
+    grid-template-rows: 1fr auto;
+    background: color-mix(in oklab, var(--sheet), transparent 8%);
+    border: 1px solid var(--line);
+}
+figcaption {
+    font-size: 12px;
+    color: var(--pencil);
+    padding: 1px 8px 4px;
+}
+.fault,
+.note {
+    position: absolute;
+    right: 10px;
+    bottom: 10px;
+    max-width: 400px;
+    margin: 0;
+    padding: 8px 14px;
+    font-size: 14px;
+    background: var(--sheet);
+    border: 1px solid var(--line);
+    border-left: 5px solid var(--tape-edge);
+    list-style: none;
+}
+.fault {
+    border-left-color: var(--short);
+    background: var(--short-soft);
+    z-index: 6;
+}
+.stays {
+    color: var(--pencil);
+}
+.note button {
+    font: inherit;
+    color: var(--clean);
+    background: none;
+    border: 0;
+    padding: 0;
+    text-decoration: underline;
+    cursor: pointer;
+}
+@media (max-width: 900px) {
+    .middle {
+        grid-template-rows: 380px 180px;
+    }
+    .room,
+    .fault,
+    .note {
+        position: static;
+        width: auto;
+        max-width: none;
+        height: auto;
+    }
+    .room {
+        grid-area: 2 / 1;
+    }
+}
+</style>

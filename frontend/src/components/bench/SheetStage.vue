@@ -1,0 +1,194 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { useVersion } from '../../api/queries';
+import AwayNotice from '../AwayNotice.vue';
+
+const props = defineProps<{ version: number; changed: boolean; currency: string }>();
+const saved = useVersion(() => props.version);
+const sheet = computed(() => saved.data.value?.sheet);
+const svg = (plan: string): string => `data:image/svg+xml;utf8,${encodeURIComponent(plan)}`;
+</script>
+
+<template>
+    <section class="stage" aria-label="Build sheet">
+        <AwayNotice v-if="saved.error.value" :fault="saved.error.value" @retry="saved.refetch()" />
+        <template v-else-if="saved.data.value && sheet">
+            <header>
+                <div>
+                    <h2>Build sheet</h2>
+                    <p>
+                        {{ saved.data.value.ledger.unit?.summary }} · version {{ saved.data.value.version.number }} ·
+                        <b>make {{ saved.data.value.version.units }}</b> · about {{ Math.ceil(sheet.minutes / 5) * 5 }} minutes each
+                    </p>
+                </div>
+                <a class="print" :href="`/api/v1/versions/${version}/sheet`" target="_blank" rel="noopener">Open as PDF, one page</a>
+            </header>
+            <p v-if="changed" class="changed">This is the saved version; what you changed since is not in it yet.</p>
+            <div class="columns">
+                <div class="left">
+                    <h3>Get</h3>
+                    <table>
+                        <tbody>
+                            <tr v-for="line in sheet.shopping" :key="line.name">
+                                <td class="figure many">{{ line.needed }}</td>
+                                <td>
+                                    <b>{{ line.name }}</b>
+                                    <small>{{ line.packs }}{{ line.leftOver ? `, ${line.leftOver} left over` : '' }}. {{ line.note }}</small>
+                                </td>
+                                <td class="figure price">{{ currency }} {{ line.price }}</td>
+                            </tr>
+                        </tbody>
+                    </table>
+                    <template v-if="sheet.cuts.length">
+                        <h3>Cut</h3>
+                        <div class="cuts">
+                            <figure v-for="cut in sheet.cuts" :key="cut.name">
+                                <img :src="svg(cut.plan)" :alt="`${cut.name}: ${cut.size}`" />
+                                <figcaption>
+                                    <b>{{ cut.name }}</b> <span class="figure">{{ cut.size }}</span>
+                                    <span v-if="cut.hole"> · hole {{ cut.hole }}, centre {{ cut.centre }} from both edges</span>
+                                </figcaption>
+                            </figure>
+                        </div>
+                        <p class="aside">Frames differ by maker: measure yours before you cut.</p>
+                    </template>
+                </div>
+                <ol>
+                    <li v-for="step in sheet.steps" :key="step.action">
+                        <p>{{ step.action }} <small>{{ step.reason }}</small></p>
+                        <p v-if="step.hold" class="hold">☐ {{ step.hold }}</p>
+                    </li>
+                </ol>
+            </div>
+        </template>
+    </section>
+</template>
+
+<style scoped>
+.stage {
+    padding: 16px 22px 26px;
+    overflow-y: auto;
+    display: grid;
+    gap: 12px;
+    align-content: start;
+    background: var(--paper);
+}
+header {
+    display: flex;
+    justify-content: space-between;
+    align-items: center;
+    gap: 16px;
+}
+h2 {
+    font-size: 22px;
+}
+h3 {
+    font-size: 16px;
+    padding-bottom: 3px;
+    border-bottom: 2px solid var(--ink);
+}
+.print {
+    flex: none;
+    padding: 9px 16px;
+    background: var(--clean);
+    color: var(--sheet);
+    font-weight: 700;
+}
+.changed {
+    padding: 6px 12px;
+    background: var(--bypass-soft);
+    border-left: 5px solid var(--bypass);
+}
+.columns {
+    display: grid;
+    grid-template-columns: minmax(0, 1fr) minmax(0, 1.05fr);
+    gap: 0 24px;
+    padding: 18px 20px;
+    background: var(--sheet);
+    border: 1px solid var(--line);
+    box-shadow: var(--shadow);
+}
+.left {
+    display: grid;
+    align-content: start;
+    gap: 8px;
+}
+table {
+    width: 100%;
+    border-collapse: collapse;
+    font-size: 15px;
+}
+td {
+    padding: 5px 8px 5px 0;
+    border-bottom: 1px solid var(--line);
+    vertical-align: top;
+    line-height: 1.25;
+}
+.many {
+    font-weight: 700;
+    text-align: right;
+    width: 2em;
+}
+.price {
+    text-align: right;
+    font-size: 13px;
+    white-space: nowrap;
+    padding-right: 0;
+}
+small {
+    display: block;
+    color: var(--pencil);
+    font-size: 13px;
+}
+.cuts {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 14px;
+}
+figure {
+    margin: 0;
+    width: 152px;
+}
+img {
+    width: 100%;
+    background: #fff;
+    padding: 4px;
+}
+figcaption {
+    font-size: 13.5px;
+    line-height: 1.3;
+}
+.aside {
+    font-size: 13.5px;
+    color: var(--pencil);
+}
+ol {
+    margin: 0;
+    padding-left: 28px;
+    font-size: 15px;
+    line-height: 1.3;
+}
+li {
+    padding: 5px 0 6px 4px;
+    border-bottom: 1px solid var(--line);
+}
+li::marker {
+    font-weight: 700;
+    font-family: var(--figures);
+}
+li small {
+    display: inline;
+}
+.hold {
+    font-weight: 700;
+    padding-top: 2px;
+}
+@media (max-width: 900px) {
+    header {
+        flex-wrap: wrap;
+    }
+    .columns {
+        grid-template-columns: 1fr;
+    }
+}
+</style>

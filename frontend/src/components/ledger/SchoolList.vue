@@ -1,0 +1,59 @@
+<script setup lang="ts">
+import type { Target } from '../../api/client';
+import { useMeasure } from '../../composables/useMeasure';
+
+defineProps<{ targets: Target[] }>();
+const { show } = useMeasure();
+const said = (target: Target): string => (target.reached === null ? '–' : target.reached ? '✓' : '✕');
+</script>
+
+<template>
+    <details class="schools">
+        <summary>By every school</summary>
+        <ul>
+            <li v-for="target in targets" :key="target.id" :class="{ goal: target.isGoal, no: target.reached === false }">
+                <span aria-hidden="true">{{ said(target) }}</span>
+                <span class="visually-hidden">{{ target.reached === null ? '' : target.reached ? 'reached:' : 'not reached:' }}</span>
+                {{ target.name }}
+                <span class="figure">{{ target.asks ? show(target.asks) : 'nobody in it' }}</span>
+            </li>
+        </ul>
+    </details>
+</template>
+
+<style scoped>
+.schools {
+    border-top: 1px solid var(--line);
+    padding-top: 8px;
+    font-size: 14px;
+}
+summary {
+    font-weight: 700;
+    cursor: pointer;
+}
+ul {
+    list-style: none;
+    margin: 4px 0 0;
+    padding: 0;
+}
+li {
+    display: grid;
+    grid-template-columns: 18px 1fr auto;
+    gap: 4px;
+    padding: 3px 0;
+    font-size: 13.5px;
+}
+li > span:first-child {
+    color: var(--clean);
+    font-weight: 700;
+}
+.no > span:first-child {
+    color: var(--short);
+}
+.goal {
+    font-weight: 700;
+}
+.figure {
+    font-size: 12px;
+}
+</style>

@@ -1,0 +1,97 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue';
+import type { Shown } from '../../api/client';
+import { useMeasure } from '../../composables/useMeasure';
+import FieldFault from './FieldFault.vue';
+
+const props = defineProps<{ name: string; entry: string; reading: Shown | null; fault: string | undefined; offers: string[]; bare: string }>();
+const emit = defineEmits<{ change: [entry: string] }>();
+const { show } = useMeasure();
+const focused = ref(false);
+/** While it is written in, what was written; else what was read, in the measure of the screen. */
+const value = computed(() => (focused.value || props.fault || !props.reading ? props.entry : show(props.reading)));
+</script>
+
+<template>
+    <div class="field" :class="{ wrong: fault }">
+        <label>
+            <span>{{ name }}</span>
+            <input
+                class="figure"
+                :value="value"
+                :placeholder="`in ${bare}`"
+                :aria-invalid="fault !== undefined"
+                :data-side="name"
+                autocomplete="off"
+                @focus="focused = true"
+                @blur="focused = false"
+                @input="emit('change', ($event.target as HTMLInputElement).value)"
+            />
+        </label>
+        <div v-if="fault" class="below">
+            <FieldFault :said="fault" />
+            <div v-if="offers.length" class="offers">
+                <button v-for="offer in offers" :key="offer" type="button" @click="emit('change', offer)">{{ offer }}</button>
+            </div>
+        </div>
+    </div>
+</template>
+
+<style scoped>
+.field {
+    position: relative;
+}
+label {
+    display: flex;
+    align-items: center;
+    background: var(--tape);
+    border: 1px solid var(--tape-edge);
+    color: #2b251f;
+    box-shadow: var(--shadow);
+}
+label span {
+    padding: 0 2px 0 10px;
+    font-size: 14px;
+}
+input {
+    width: 8.6em;
+    padding: 8px 8px;
+    font-size: 14px;
+    font-weight: 600;
+    color: #2b251f;
+    background: transparent;
+    border: 0;
+}
+input::placeholder {
+    color: #5c4f14;
+    font-weight: 400;
+}
+.wrong label {
+    outline: 3px solid var(--short);
+}
+.below {
+    position: absolute;
+    z-index: 4;
+    top: 100%;
+    left: 50%;
+    translate: -50% 4px;
+    width: 250px;
+    display: grid;
+    gap: 6px;
+    box-shadow: var(--shadow);
+}
+.offers {
+    display: flex;
+    gap: 6px;
+}
+.offers button {
+    flex: 1;
+    padding: 8px;
+    font: inherit;
+    font-weight: 700;
+    color: var(--ink);
+    background: var(--sheet);
+    border: 2px solid var(--clean);
+    cursor: pointer;
+}
+</style>

@@ -1,0 +1,192 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import type { Catalogue, Ledger, RoomEntries } from '../../api/client';
+import { useMeasure } from '../../composables/useMeasure';
+import SceneDrawing from '../SceneDrawing.vue';
+import FieldFault from './FieldFault.vue';
+import LengthField from './LengthField.vue';
+
+const props = defineProps<{
+    entries: RoomEntries;
+    ledger: Ledger | undefined;
+    catalogue: Catalogue;
+    errors: Record<string, string[]>;
+    offers: Record<string, string[]>;
+}>();
+const emit = defineEmits<{ change: [entries: RoomEntries] }>();
+const { measure } = useMeasure();
+
+const SIDES = ['length', 'width', 'height'] as const;
+type Side = (typeof SIDES)[number];
+const blank = computed(() => SIDES.some((side) => props.entries[side].trim() === ''));
+
+function set<K extends keyof RoomEntries>(key: K, value: RoomEntries[K]): void {
+    emit('change', { ...props.entries, [key]: value });
+}
+const fault = (field: string): string | undefined => props.errors[`room.${field}`]?.[0];
+const said = (field: Side): string | undefined => (props.entries[field].trim() === '' ? undefined : fault(field));
+const text = (event: Event): string => (event.target as HTMLInputElement).value;
+</script>
+
+<template>
+    <section class="stage" aria-label="Need and room">
+        <div class="need">
+            <p class="sentence">
+                In
+                <input
+                    class="word wide"
+                    :value="entries.name"
+                    placeholder="name of the room"
+                    aria-label="Name of the room"
+                    maxlength="80"
+                    :aria-invalid="fault('name') !== undefined"
+                    @input="set('name', text($event))"
+                />, used as
+                <select class="word" :value="entries.use" aria-label="Use of the room" @change="set('use', text($event))">
+                    <option v-for="use in catalogue.uses" :key="use.id" :value="use.id">{{ use.name.toLowerCase() }}</option>
+                </select>
+                by
+                <input
+                    class="word short"
+                    :value="entries.people"
+                    inputmode="numeric"
+                    placeholder="how many"
+                    aria-label="People"
+                    :aria-invalid="entries.people !== '' && fault('people') !== undefined"
+                    @input="set('people', text($event))"
+                />
+                people, the air holds
+                <select class="word" :value="entries.pollutant" aria-label="What is in the air" @change="set('pollutant', text($event))">
+                    <option v-for="one in catalogue.pollutants" :key="one.id" :value="one.id">{{ one.name.toLowerCase() }}</option>
+                </select>. A unit may be as loud as
+                <input
+                    class="word short"
+                    :value="entries.noise_limit"
+                    placeholder="no limit"
+                    aria-label="Noise limit at 1 m"
+                    :aria-invalid="fault('noise_limit') !== undefined"
+                    @input="set('noise_limit', text($event))"
+                />
+                at 1 m.
+                <label class="burns">
+                    <input type="checkbox" :checked="entries.has_fuel_burning" @change="set('has_fuel_burning', !entries.has_fuel_burning)" />
+                    A heater, stove or furnace burns fuel in it
+                </label>
+            </p>
+            <FieldFault v-if="entries.people !== ''" :said="fault('people')" />
+            <FieldFault :said="fault('noise_limit')" />
+        </div>
+        <div class="drawing mat" :class="{ blank }">
+            <SceneDrawing v-if="ledger" :drawing="ledger.roomDrawing" title="The room, true to scale, with a grown person" :margin="92">
+                <template #extent="{ extent }">
+                    <LengthField
+                        :name="extent.name"
+                        :entry="entries[extent.name as Side]"
+                        :reading="extent.length"
+                        :fault="said(extent.name as Side)"
+                        :offers="offers[`room.${extent.name}`] ?? []"
+                        :bare="measure === 'imperial' ? 'ft' : 'm'"
+                        @change="(value) => set(extent.name as Side, value)"
+                    />
+                </template>
+            </SceneDrawing>
+            <div v-else class="first">
+                <h2>Three tape readings draw the room</h2>
+                <p>Feet or metres, as you read them: 27′ 6″, 27.5 ft, 8.4 m.</p>
+                <LengthField
+                    v-for="side in SIDES"
+                    :key="side"
+                    :name="side"
+                    :entry="entries[side]"
+                    :reading="null"
+                    :fault="said(side)"
+                    :offers="offers[`room.${side}`] ?? []"
+                    :bare="measure === 'imperial' ? 'ft' : 'm'"
+                    @change="(value) => set(side, value)"
+                />
+            </div>
+        </div>
+    </section>
+</template>
+
+<style scoped>
+.stage {
+    display: grid;
+    grid-template-rows: auto 1fr;
+    min-height: 0;
+}
+.need {
+    padding: 14px 22px 12px;
+    background: var(--sheet);
+    border-bottom: 1px solid var(--line);
+}
+.sentence {
+    font-size: 18px;
+    line-height: 2;
+}
+.word {
+    font: inherit;
+    font-weight: 700;
+    line-height: 1.3;
+    color: var(--ink);
+    background: transparent;
+    border: 0;
+    border-bottom: 2px solid var(--kraft-edge);
+    padding: 2px 4px;
+    border-radius: 0;
+}
+.word option {
+    background: var(--sheet);
+    color: var(--ink);
+}
+.word::placeholder {
+    font-weight: 400;
+    color: var(--pencil);
+    opacity: 1;
+}
+.word[aria-invalid='true'] {
+    border-bottom-color: var(--short);
+    background: var(--short-soft);
+}
+.wide {
+    width: 11em;
+}
+.short {
+    width: 5.4em;
+}
+.burns {
+    display: inline-flex;
+    align-items: center;
+    gap: 7px;
+    margin-left: 6px;
+    font-size: 16px;
+    white-space: nowrap;
+}
+.burns input {
+    width: 18px;
+    height: 18px;
+    accent-color: var(--clean);
+}
+.drawing {
+    min-height: 320px;
+    display: grid;
+}
+.first {
+    place-self: center;
+    display: grid;
+    gap: 14px;
+    justify-items: center;
+    padding: 26px 34px 32px;
+    background: var(--sheet);
+    border: 1px solid var(--line);
+    border-top: 8px solid var(--tape);
+    box-shadow: var(--shadow);
+    max-width: 92%;
+}
+@media (max-width: 700px) {
+    .burns {
+        white-space: normal;
+        margin-left: 0;
+    }
+}
+</style>

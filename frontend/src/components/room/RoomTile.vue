@@ -1,0 +1,103 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import type { RoomCard } from '../../api/client';
+import { useMeasure } from '../../composables/useMeasure';
+
+const props = defineProps<{ room: RoomCard }>();
+const { show } = useMeasure();
+const standing = computed(() => props.room.build?.latest.standing);
+const said = computed(() => {
+    switch (standing.value) {
+        case 'meets':
+            return '✓ reaches its goal';
+        case 'warns':
+            return '✓ reaches its goal, with a warning';
+        case 'short':
+            return '✕ falls short';
+        default:
+            return '○ measured, nothing built yet';
+    }
+});
+</script>
+
+<template>
+    <RouterLink class="tile" :class="standing ?? 'none'" :to="{ name: 'room', params: { room: room.id, stage: room.build ? 'build' : 'room' } }">
+        <svg class="plan" viewBox="-0.04 -0.04 1.08 0.9" aria-hidden="true">
+            <rect x="0" y="0" :width="room.planWidth" :height="room.planDepth" />
+            <circle v-if="room.build" :cx="room.planWidth / 2" :cy="room.planDepth / 2" r="0.07" />
+        </svg>
+        <span class="text">
+            <b>{{ room.name }}</b>
+            <span class="what">{{ show(room.floorArea) }} · {{ room.people }} people · {{ room.pollutant }}</span>
+            <span class="what">{{ room.goal }}: {{ show(room.asks) }}</span>
+            <span class="standing">{{ said }}</span>
+        </span>
+        <span class="bar" aria-hidden="true"><i :style="{ width: `${Math.min(100, room.goalShare * 80)}%` }" /></span>
+    </RouterLink>
+</template>
+
+<style scoped>
+.tile {
+    display: grid;
+    grid-template-columns: 78px 1fr;
+    gap: 4px 12px;
+    padding: 12px 14px 10px;
+    background: var(--sheet);
+    border: 1px solid var(--line);
+    color: var(--ink);
+    box-shadow: var(--shadow);
+}
+.tile:hover {
+    border-color: var(--kraft-edge);
+}
+.plan {
+    width: 78px;
+    align-self: center;
+}
+.plan rect {
+    fill: var(--mat);
+    stroke: var(--ink);
+    stroke-width: 0.025;
+}
+.plan circle {
+    fill: var(--clean);
+}
+.short .plan circle {
+    fill: var(--bypass);
+}
+.text {
+    display: grid;
+    gap: 1px;
+    font-size: 14px;
+}
+.text b {
+    font-size: 17px;
+}
+.what {
+    color: var(--pencil);
+}
+.standing {
+    font-weight: 700;
+}
+.short .standing {
+    color: var(--short);
+}
+.meets .standing,
+.warns .standing {
+    color: var(--clean);
+}
+.bar {
+    grid-column: 1 / -1;
+    height: 5px;
+    background: linear-gradient(90deg, transparent 80%, var(--ink) 80%, var(--ink) calc(80% + 2px), transparent calc(80% + 2px)), var(--mat);
+}
+.bar i {
+    display: block;
+    height: 100%;
+    background: var(--clean);
+    opacity: 0.85;
+}
+.short .bar i {
+    background: var(--bypass);
+}
+</style>

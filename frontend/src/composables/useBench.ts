@@ -1,0 +1,55 @@
+import { computed, shallowRef, watch, type Ref } from 'vue';
+import { Refused, type Choices, type Ledger, type RoomEntries } from '../api/client';
+import { useEvaluation, type Question } from '../api/queries';
+
+const TYPING_PAUSE = 160;
+
+interface Draft {
+    entries: RoomEntries;
+    goal: string;
+    choices: Choices;
+    keepFigures: boolean;
+}
+
+/** Asks for the ledger of what is on the screen whenever it changes, and keeps the last good answer while it waits. */
+export function useBench(draft: Draft, ready: Ref<boolean>, withUnit: Ref<boolean>, version: Ref<number | null>) {
+    const question = shallowRef<Question | null>(null);
+    const ledger = shallowRef<Ledger>();
+    const evaluation = useEvaluation(question);
+    let pause: ReturnType<typeof setTimeout> | undefined;
+
+    function ask(): void {
+        clearTimeout(pause);
+        if (!ready.value) return;
+        question.value = {
+            room: { ...draft.entries, name: draft.entries.name.trim() === '' ? 'New room' : draft.entries.name },
+            goal: draft.goal,
+            unit: withUnit.value ? { ...draft.choices } : null,
+            version: withUnit.value && draft.keepFigures ? version.value : null,
+        };
+    }
+
+    watch([() => draft.choices, () => draft.goal, () => draft.keepFigures, ready, withUnit, version], ask, { deep: true, immediate: true });
+    watch(
+        () => draft.entries,
+        () => {
+            clearTimeout(pause);
+            pause = setTimeout(ask, TYPING_PAUSE);
+        },
+        { deep: true },
+    );
+    watch(evaluation.data, (data) => {
+        if (data && !evaluation.isPlaceholderData.value) ledger.value = data;
+    });
+    watch(evaluation.isPlaceholderData, (placeholder) => {
+        if (!placeholder && evaluation.data.value) ledger.value = evaluation.data.value;
+    });
+
+    const refused = computed(() => (evaluation.error.value instanceof Refused ? evaluation.error.value : null));
+    const errors = computed(() => (refused.value?.status === 422 ? refused.value.errors : {}));
+    const offers = computed(() => (refused.value?.status === 422 ? refused.value.choices : {}));
+    const away = computed(() => (evaluation.error.value && refused.value?.status !== 422 ? evaluation.error.value : null));
+    const current = computed(() => evaluation.error.value === null);
+
+    return { ledger, errors, offers, away, current, retry: () => evaluation.refetch() };
+}

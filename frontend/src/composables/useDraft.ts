@@ -1,0 +1,96 @@
+import { computed, reactive, ref, watch } from 'vue';
+import type { Choices, Room, RoomEntries } from '../api/client';
+
+export const FRESH_ROOM: RoomEntries = {
+    name: '',
+    use: 'classroom',
+    length: '',
+    width: '',
+    height: '',
+    people: '',
+    pollutant: 'wildfire-pm25',
+    noise_limit: '',
+    has_fuel_burning: false,
+};
+
+export const FIRST_CHOICES: Choices = {
+    shape: 'cube',
+    fan: 'box-20-plain',
+    filter: '20x20x1-g13-economy',
+    joining: 'duct-tape',
+    corners: 'shroud',
+    units: 1,
+    speed: '',
+};
+
+interface Draft {
+    entries: RoomEntries;
+    goal: string;
+    choices: Choices;
+    keepFigures: boolean;
+}
+
+const same = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b);
+
+/**
+ * What is on the screen and not saved yet, for one room or for a new one; kept in this browser, so that a reload or a
+ * lost connection loses nothing.
+ */
+export function useDraft(key: string) {
+    const place = `draft:${key}`;
+    const draft = reactive<Draft>({ entries: { ...FRESH_ROOM }, goal: 'air-changes-5', choices: { ...FIRST_CHOICES }, keepFigures: true });
+    const saved = ref<{ entries: RoomEntries; goal: string; choices: Choices | null }>({
+        entries: { ...FRESH_ROOM },
+        goal: 'air-changes-5',
+        choices: null,
+    });
+    const ready = ref(false);
+
+    const roomChanged = computed(() => !same(draft.entries, saved.value.entries) || draft.goal !== saved.value.goal);
+    const buildChanged = computed(() => saved.value.choices === null || !same(draft.choices, saved.value.choices) || !draft.keepFigures);
+
+    /** Takes what the server holds, and lays over it what was kept here. */
+    function begin(room: Room | null): void {
+        const choices = room?.builds.at(-1)?.latest.choices ?? null;
+        if (room) saved.value = { entries: room.entries, goal: room.goal, choices };
+        Object.assign(draft, {
+            entries: { ...(room?.entries ?? FRESH_ROOM) },
+            goal: room?.goal ?? 'air-changes-5',
+            choices: { ...(choices ?? FIRST_CHOICES) },
+            keepFigures: true,
+        });
+        const kept = sessionStorage.getItem(place);
+        if (kept !== null) Object.assign(draft, JSON.parse(kept) as Draft);
+        ready.value = true;
+    }
+
+    function roomSaved(room: Room): void {
+        saved.value = { ...saved.value, entries: room.entries, goal: room.goal };
+        draft.entries = { ...room.entries };
+        draft.goal = room.goal;
+    }
+
+    function buildSaved(choices: Choices): void {
+        saved.value = { ...saved.value, choices };
+        draft.choices = { ...choices };
+        draft.keepFigures = true;
+    }
+
+    function forget(): void {
+        ready.value = false;
+        sessionStorage.removeItem(place);
+    }
+
+    watch(
+        [draft, saved],
+        () => {
+            if (!ready.value) return;
+            if (roomChanged.value || (saved.value.choices === null ? !same(draft.choices, FIRST_CHOICES) : buildChanged.value)) {
+                sessionStorage.setItem(place, JSON.stringify(draft));
+            } else sessionStorage.removeItem(place);
+        },
+        { deep: true, flush: 'post' },
+    );
+
+    return { draft, ready, roomChanged, buildChanged, begin, roomSaved, buildSaved, forget };
+}

@@ -1,0 +1,75 @@
+import { useQueryClient } from '@tanstack/vue-query';
+import { ref, type Ref } from 'vue';
+import { useRouter } from 'vue-router';
+import { answer, api, type Ledger, type Room } from '../api/client';
+import type { useDraft } from './useDraft';
+
+interface Saved {
+    roomId: Ref<number | null>;
+    siteId: number;
+    drafting: ReturnType<typeof useDraft>;
+    room: { data: Ref<Room | undefined> };
+    build: Ref<Room['builds'][number] | null>;
+    ledger: Ref<Ledger | undefined>;
+}
+
+/** Saves what is on the screen: the room, and with it the build. */
+export function useSaving({ roomId, siteId, drafting, room, build, ledger }: Saved) {
+    const client = useQueryClient();
+    const router = useRouter();
+    const busy = ref(false);
+    const { draft, roomChanged, buildChanged } = drafting;
+
+    const worthwhile = (withBuild: boolean): boolean => roomId.value === null || roomChanged.value || (withBuild && buildChanged.value);
+
+    async function saveRoom(): Promise<Room> {
+        const body = { room: draft.entries, goal: draft.goal };
+        if (roomId.value === null) {
+            const added = await answer(api.POST('/sites/{site}/rooms', { params: { path: { site: siteId } }, body }));
+            return added;
+        }
+        const revision = room.data.value?.revision ?? 0;
+        return answer(api.PUT('/rooms/{room}', { params: { path: { room: roomId.value } }, body: { ...body, revision } }));
+    }
+
+    async function saveBuild(id: number): Promise<void> {
+        if (build.value === null) {
+            const name = ledger.value?.unit?.summary.split(' · ')[0] ?? 'Build';
+            const added = await answer(api.POST('/rooms/{room}/builds', { params: { path: { room: id } }, body: { name, unit: draft.choices } }));
+            drafting.buildSaved(added.latest.choices);
+            return;
+        }
+        const version = await answer(
+            api.POST('/builds/{build}/versions', {
+                params: { path: { build: build.value.id } },
+                body: { unit: draft.choices, basedOn: build.value.latest.number, keepFigures: draft.keepFigures },
+            }),
+        );
+        drafting.buildSaved(version.choices);
+    }
+
+    async function save(withBuild: boolean): Promise<string> {
+        busy.value = true;
+        try {
+            const isNew = roomId.value === null;
+            let id = roomId.value;
+            if (isNew || roomChanged.value) {
+                const done = await saveRoom();
+                id = done.id;
+                drafting.roomSaved(done);
+            }
+            if (withBuild && id !== null) await saveBuild(id);
+            await client.invalidateQueries({ queryKey: ['programme'] });
+            await client.invalidateQueries({ queryKey: ['room'] });
+            if (isNew && id !== null) {
+                drafting.forget();
+                await router.replace({ name: 'room', params: { room: id, stage: withBuild ? 'build' : 'target' } });
+            }
+            return withBuild ? 'Build saved' : 'Room saved';
+        } finally {
+            busy.value = false;
+        }
+    }
+
+    return { busy, save, worthwhile };
+}

@@ -1,0 +1,17 @@
+import { createRouter, createWebHistory } from 'vue-router';
+
+export const router = createRouter({
+    history: createWebHistory(),
+    routes: [
+        { path: '/sign-in', name: 'sign-in', component: () => import('./pages/SignInPage.vue') },
+        { path: '/', name: 'home', component: () => import('./pages/HomePage.vue') },
+        { path: '/programmes/:programme(\\d+)', name: 'programme', component: () => import('./pages/ProgrammePage.vue') },
+        {
+            path: '/programmes/:programme(\\d+)/sites/:site(\\d+)/new-room',
+            name: 'new-room',
+            component: () => import('./pages/RoomPage.vue'),
+        },
+        { path: '/rooms/:room(\\d+)/:stage(room|target|build|sheet)?', name: 'room', component: () => import('./pages/RoomPage.vue') },
+        { path: '/:rest(.*)*', name: 'nowhere', component: () => import('./pages/NowherePage.vue') },
+    ],
+});

@@ -78,7 +78,7 @@ final readonly class Entry
     }
 
     /**
-     * Number and unit, one or several times: `27 ft 6 1/2 in`.
+     * Number and unit, one or several times, the units getting smaller: `27 ft 6 1/2 in`.
      *
      * @return non-empty-list<array{string, string|null, string|null, Unit}> number, fraction above, fraction below, unit
      */
@@ -100,7 +100,11 @@ final readonly class Entry
             if ($below !== null && (int) $below === 0) {
                 throw UnreadableEntry::notANumber($this->field, $text, $this->example());
             }
-            $found[] = [$whole ?? '0', $above ?? $onlyAbove, $below, $this->unit(trim((string) $unit), $found)];
+            $unit = $this->unit(trim((string) $unit), $found);
+            if ($found !== [] && $unit->factor() >= end($found)[3]->factor()) {
+                throw UnreadableEntry::notANumber($this->field, $text, $this->example());
+            }
+            $found[] = [$whole ?? '0', $above ?? $onlyAbove, $below, $unit];
         }
         if ($found === []) {
             throw UnreadableEntry::notANumber($this->field, $text, $this->example());

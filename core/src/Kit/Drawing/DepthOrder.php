@@ -63,16 +63,30 @@ final class DepthOrder
      */
     private static function apart(array $a, array $b, Point $towardsViewer): ?int
     {
+        $orders = [];
         foreach ([$towardsViewer->x, $towardsViewer->y, $towardsViewer->z] as $axis => $facing) {
             if ($a[1][$axis] <= $b[0][$axis] + self::TOUCH) {
-                return 0.0 <=> $facing;
-            }
-            if ($b[1][$axis] <= $a[0][$axis] + self::TOUCH) {
-                return $facing <=> 0.0;
+                $orders[] = 0.0 <=> $facing;
+            } elseif ($b[1][$axis] <= $a[0][$axis] + self::TOUCH) {
+                $orders[] = $facing <=> 0.0;
             }
         }
 
-        return null;
+        return self::agreed($orders);
+    }
+
+    /**
+     * Two planes between a pair that tell opposite orders mean that neither hides the other.
+     *
+     * @param  list<int>  $orders
+     */
+    private static function agreed(array $orders): ?int
+    {
+        return match (true) {
+            $orders === [] => null,
+            in_array(-1, $orders, true) && in_array(1, $orders, true), in_array(0, $orders, true) => 0,
+            default => $orders[0],
+        };
     }
 
     /** @return array{list<float>, list<float>} lows and highs along the axes, m */
@@ -95,12 +109,19 @@ final class DepthOrder
     /** Below zero when a is behind b, above zero when it is in front, zero when it does not matter. */
     private static function compare(Solid $a, Solid $b, Point $towardsViewer): int
     {
-        return self::beyond($a, $b, $towardsViewer) ?? -(self::beyond($b, $a, $towardsViewer) ?? 0);
+        $reversed = array_map(fn (int $order): int => -$order, self::beyond($b, $a, $towardsViewer));
+
+        return self::agreed([...self::beyond($a, $b, $towardsViewer), ...$reversed]) ?? 0;
     }
 
-    /** Where b lies wholly beyond a side of a: -1 when that side faces the viewer, 1 when it faces away. */
-    private static function beyond(Solid $a, Solid $b, Point $towardsViewer): ?int
+    /**
+     * For each side of a that has b wholly beyond it: -1 when that side faces the viewer, 1 when it faces away.
+     *
+     * @return list<int>
+     */
+    private static function beyond(Solid $a, Solid $b, Point $towardsViewer): array
     {
+        $orders = [];
         foreach ($a->faces as $face) {
             $normal = $face->normal();
             $offset = $normal->dot($face->corners[0]) - self::TOUCH * sqrt($normal->dot($normal));
@@ -111,10 +132,9 @@ final class DepthOrder
                     }
                 }
             }
-
-            return 0.0 <=> $normal->dot($towardsViewer);
+            $orders[] = 0.0 <=> $normal->dot($towardsViewer);
         }
 
-        return null;
+        return $orders;
     }
 }

@@ -1,0 +1,149 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jornel\Core\Tests\Airflow;
+
+use Jornel\Core\Air\Air;
+use Jornel\Core\Airflow\Balance;
+use Jornel\Core\Airflow\FaceBank;
+use Jornel\Core\Airflow\Performance;
+use Jornel\Core\Airflow\Restriction;
+use Jornel\Core\Part\TwoFigureCurve;
+use Jornel\Core\Shape\Corners;
+use Jornel\Core\Shape\Design;
+use Jornel\Core\Shape\FilterFace;
+use Jornel\Core\Tests\Sample;
+use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\TestCase;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+
+final class BalanceTest extends TestCase
+{
+    private const CFM = 4.719474e-4;
+
+    public function test_a_balance_that_can_be_solved_by_hand(): void
+    {
+        // One linear filter, Q = A dP / a with A = 0.2 m2 and a = 40 Pa s/m; a straight fan, Q = 0.5 (1 - dP / 50);
+        // no leak: 0.005 dP = 0.5 - 0.01 dP, so dP = 100/3 Pa and Q = 1/6 m3/s.
+        $filter = Sample::filter(['drop' => ['velocity_m_s' => 1.0, 'pressure_pa' => 40.0 / 0.75]]);
+        $face = new FilterFace('face-1', $filter, 0.5, 0.4);
+        $linear = FaceBank::of([$face], Air::reference())[0]->law;
+        $banks = FaceBank::of([$face], Air::reference());
+        $balance = Balance::of(new TwoFigureCurve(0.5, 50.0, 1.0), $banks, 0.0, Air::reference());
+
+        // The filter's square part bends it a little; the residual and the law tell the rest.
+        self::assertEqualsWithDelta($balance->pressure, $linear->drop($balance->filterFlow / 0.2), 1e-9);
+        self::assertEqualsWithDelta(0.5 * (1.0 - $balance->pressure / 50.0), $balance->fanFlow, 1e-12);
+        self::assertLessThan(1.0 / 6.0, $balance->fanFlow);
+        self::assertGreaterThan(0.14, $balance->fanFlow);
+    }
+
+    public function test_a_thousand_random_builds_balance(): void
+    {
+        $random = new Randomizer(new Mt19937(20261124));
+        $between = fn (float $low, float $high): float => $low + ($high - $low) * $random->getInt(0, 1 << 30) / (1 << 30);
+        for ($build = 0; $build < 1000; $build++) {
+            $faces = [];
+            foreach (range(1, $random->getInt(1, 5)) as $number) {
+                $filter = Sample::filter(['id' => "f{$number}", 'drop' => ['velocity_fpm' => 300, 'pressure_inwc' => $between(0.02, 0.9)]]);
+                $faces[] = new FilterFace("face-{$number}", $filter, $between(0.05, 0.7), $between(0.05, 0.7));
+            }
+            $air = Air::at($between(-200.0, 4000.0), $between(253.0, 318.0));
+            $fan = new TwoFigureCurve($between(0.02, 1.2), $between(5.0, 500.0), $between(1.0, 2.5));
+            $leakArea = $random->getInt(0, 4) === 0 ? 0.0 : 10.0 ** $between(-6.0, -1.2);
+            $balance = Balance::of($fan, FaceBank::of($faces, $air), $leakArea, $air);
+
+            self::assertLessThan(1e-9, $balance->residual(), "build {$build}");
+            self::assertGreaterThan(0.0, $balance->filterFlow);
+        }
+    }
+
+    public function test_more_leak_never_raises_the_clean_air(): void
+    {
+        $banks = FaceBank::of(Sample::design()->assemble()->faces, Air::reference());
+        $fan = Sample::catalogue()->fan('box-20-plain')->speeds[2]->curve;
+        $before = INF;
+        foreach ([0.0, 1e-5, 1e-4, 1e-3, 5e-3, 0.02, 0.1] as $area) {
+            $now = Balance::of($fan, $banks, $area, Air::reference())->filterFlow;
+            self::assertLessThan($before, $now);
+            $before = $now;
+        }
+    }
+
+    public function test_the_standard_cube_lands_in_the_common_band(): void
+    {
+        // Common practice, no source: four 1 in grade-13 filters on a box fan give about 600 cfm, land between 450 and 750.
+        $top = self::performances(Sample::design())[2];
+
+        self::assertGreaterThan(450.0, $top->cleanAir->e1 / self::CFM);
+        self::assertLessThan(750.0, $top->cleanAir->e1 / self::CFM);
+    }
+
+    public function test_the_raised_cube_lands_in_the_published_band_at_every_speed(): void
+    {
+        // Source: peer-reviewed chamber study of 2022 (from memory): five 2 in grade-13 filters, 20 in fan, shroud, 600 to 850 cfm.
+        foreach (self::performances(Sample::design('raised-cube', filter: '20x20x2-g13')) as $performance) {
+            self::assertGreaterThan(600.0, $performance->cleanAir->e1 / self::CFM, $performance->speed->name);
+            self::assertLessThan(850.0, $performance->cleanAir->e1 / self::CFM, $performance->speed->name);
+        }
+    }
+
+    public function test_a_strong_fan_gains_about_a_fifth_in_a_cube(): void
+    {
+        // Common practice, no source: a bare box fan in such a build moves about 1,000 cfm, a strong one 20 % more.
+        $plain = self::performances(Sample::design())[2]->balance->fanFlow;
+        $strong = self::performances(Sample::design(fan: 'box-20-deep'))[2]->balance->fanFlow;
+
+        self::assertEqualsWithDelta(1.2, $strong / $plain, 0.08);
+    }
+
+    public function test_the_shroud_gains_much_on_a_restrictive_build_and_little_on_a_free_one(): void
+    {
+        $gain = function (string $filter): float {
+            $clean = fn (Corners $corners): float => self::performances(Sample::design(filter: $filter, corners: $corners))[2]->cleanAir->e1;
+
+            return $clean(Corners::Shroud) / $clean(Corners::Open);
+        };
+
+        self::assertGreaterThan($gain('20x20x4-g13'), $gain('20x20x1-g14-economy'));
+        self::assertGreaterThan(1.0, $gain('20x20x4-g13'));
+    }
+
+    public function test_flows_and_efficiencies_add_up(): void
+    {
+        $top = self::performances(Sample::design('raised-cube', filter: '20x20x2-g13', joining: 'zip-ties', corners: Corners::Open))[2];
+
+        self::assertEqualsWithDelta($top->balance->filterFlow, array_sum(array_column($top->faces, 'flow')), 1e-12);
+        self::assertEqualsWithDelta($top->balance->leakFlow, array_sum(array_column($top->leaks, 'flow')), 1e-12);
+        $clean = array_sum(array_map(fn ($face): float => $face->flow * $face->efficiency->e1, $top->faces));
+        self::assertEqualsWithDelta($clean, $top->cleanAir->e1, 1e-12);
+        self::assertEqualsWithDelta($top->balance->filterFlow / (1250 * self::CFM), $top->freeShare(), 1e-12);
+    }
+
+    public function test_thin_air_weakens_the_fan(): void
+    {
+        $design = Sample::design();
+        $high = Performance::ofAllSpeeds($design, $design->assemble(), Air::at(2000.0))[2];
+
+        self::assertLessThan(self::performances($design)[2]->balance->pressure, $high->balance->pressure);
+    }
+
+    #[TestWith([0.80, Restriction::Free])]
+    #[TestWith([0.79, Restriction::Fair])]
+    #[TestWith([0.65, Restriction::Fair])]
+    #[TestWith([0.64, Restriction::Strained])]
+    #[TestWith([0.45, Restriction::Strained])]
+    #[TestWith([0.44, Restriction::Choked])]
+    public function test_restriction_goes_by_share(float $share, Restriction $restriction): void
+    {
+        self::assertSame($restriction, Restriction::ofShare($share));
+    }
+
+    /** @return non-empty-list<Performance> */
+    private static function performances(Design $design): array
+    {
+        return Performance::ofAllSpeeds($design, $design->assemble(), Air::reference());
+    }
+}

@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jornel\Core\Tests;
+
+use Jornel\Core\DataFiles;
+use Jornel\Core\Ledger\Ledger;
+use Jornel\Core\Part\Catalogue;
+use Jornel\Core\Part\Fan;
+use Jornel\Core\Part\Filter;
+use Jornel\Core\Room\Room;
+use Jornel\Core\Shape\Corners;
+use Jornel\Core\Shape\Design;
+use Jornel\Core\Shape\Shapes;
+
+/** Builds and rooms for the tests, from the shipped catalogue. */
+final class Sample
+{
+    private static ?DataFiles $data = null;
+
+    private static ?Catalogue $catalogue = null;
+
+    public static function data(): DataFiles
+    {
+        return self::$data ??= new DataFiles(dirname(__DIR__, 2).'/data');
+    }
+
+    public static function catalogue(): Catalogue
+    {
+        return self::$catalogue ??= self::data()->catalogue();
+    }
+
+    public static function design(
+        string $shape = 'cube',
+        string $fan = 'box-20-plain',
+        string $filter = '20x20x1-g13-economy',
+        string $joining = 'duct-tape',
+        Corners $corners = Corners::Shroud,
+    ): Design {
+        $catalogue = self::catalogue();
+
+        return new Design(Shapes::get($shape), $catalogue->fan($fan), $catalogue->filter($filter), $catalogue->joining($joining), $corners);
+    }
+
+    /** @param array<string, mixed> $figures in place of the catalogue's */
+    public static function fan(array $figures, string $id = 'box-20-plain'): Fan
+    {
+        return Fan::fromData(array_replace_recursive(self::catalogue()->fan($id)->data, $figures));
+    }
+
+    /** @param array<string, mixed> $figures in place of the catalogue's */
+    public static function filter(array $figures, string $id = '20x20x1-g13-economy'): Filter
+    {
+        return Filter::fromData(array_replace($figures + self::catalogue()->filter($id)->data, $figures));
+    }
+
+    public static function room(
+        float $length = 9.0,
+        float $width = 7.0,
+        float $height = 3.0,
+        int $people = 25,
+        string $pollutant = 'wildfire-pm25',
+        ?float $noiseLimit = null,
+        string $use = 'classroom',
+        bool $hasFuelBurning = false,
+    ): Room {
+        return Room::of('Room', self::data()->occupancies()->get($use), $length, $width, $height, $people, self::data()->pollutants()->get($pollutant), $noiseLimit, $hasFuelBurning);
+    }
+
+    public static function ledger(Room $room, string $goal, Design $design, int $units = 1, ?string $speed = null): Ledger
+    {
+        $targets = self::data()->targets();
+
+        return Ledger::ofRoom($room, $targets->get($goal), $targets)->with($design, $units, $speed, self::catalogue(), self::data()->cautions());
+    }
+}

@@ -1,0 +1,172 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jornel\Core\Tests\Shape;
+
+use Jornel\Core\Kit\Drawing\Camera;
+use Jornel\Core\Kit\Drawing\DepthOrder;
+use Jornel\Core\Kit\Drawing\Drawing;
+use Jornel\Core\Kit\Drawing\PrintSvg;
+use Jornel\Core\Kit\Drawing\RoomScene;
+use Jornel\Core\Shape\Corners;
+use Jornel\Core\Shape\Design;
+use Jornel\Core\Shape\Scene\Point;
+use Jornel\Core\Shape\Scene\Solid;
+use Jornel\Core\Tests\Sample;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+final class SceneTest extends TestCase
+{
+    /** @return iterable<string, array{Design}> */
+    public static function designs(): iterable
+    {
+        foreach ([
+            ['cube', 'box-20-plain', '20x20x1-g13-economy'], ['cube', 'circulator-12', '18x18x2-g13'], ['cube', 'drum-18', '24x24x4-g13'],
+            ['raised-cube', 'box-20-deep', '20x20x2-g13'], ['flat-panel', 'box-20-plain', '20x20x4-g13'], ['flat-panel', 'floor-18-guard', '20x20x1-g13-dense'],
+        ] as [$shape, $fan, $filter]) {
+            foreach (Corners::cases() as $corners) {
+                yield "{$shape} {$fan} {$filter} {$corners->value}" => [Sample::design($shape, $fan, $filter, corners: $corners)];
+            }
+        }
+    }
+
+    #[DataProvider('designs')]
+    public function test_no_two_solids_intersect(Design $design): void
+    {
+        $solids = $design->scene()->solids;
+        foreach ($solids as $i => $a) {
+            foreach (array_slice($solids, $i + 1) as $b) {
+                self::assertTrue(self::apart($a, $b), "{$a->part} and {$b->part}");
+            }
+        }
+    }
+
+    #[DataProvider('designs')]
+    public function test_the_scene_is_as_large_as_the_assembly_says(Design $design): void
+    {
+        $assembly = $design->assemble();
+        $size = $design->scene()->size();
+
+        self::assertEqualsWithDelta($assembly->height, $size->z, 1e-9);
+        // The fan may overhang on both sides of a box that begins at the origin.
+        self::assertEqualsWithDelta($assembly->width, $size->x, 0.0254);
+    }
+
+    #[DataProvider('designs')]
+    public function test_every_face_and_panel_is_in_the_scene(Design $design): void
+    {
+        $parts = array_map(fn (Solid $solid): string => $solid->part, $design->scene()->solids);
+        $assembly = $design->assemble();
+
+        self::assertSame([], array_diff([...array_column($assembly->faces, 'id'), ...array_column($assembly->panels, 'id'), 'fan'], $parts));
+    }
+
+    #[DataProvider('designs')]
+    public function test_of_two_solids_the_one_drawn_first_is_behind(Design $design): void
+    {
+        $camera = new Camera;
+        $order = DepthOrder::farthestFirst($design->scene()->solids, $camera->towardsViewer);
+        self::assertCount(count($design->scene()->solids), $order);
+        foreach ($order as $i => $first) {
+            foreach (array_slice($order, $i + 1) as $later) {
+                self::assertFalse(self::hides($first, $later, $camera), "{$first->part} is drawn before {$later->part} but hides it");
+            }
+        }
+    }
+
+    public function test_the_drawing_keeps_one_scale_along_each_direction(): void
+    {
+        $camera = new Camera;
+        $length = fn (Point $from, Point $to): float => hypot($camera->see($to)[0] - $camera->see($from)[0], $camera->see($to)[1] - $camera->see($from)[1]);
+        $origin = new Point(0.0, 0.0, 0.0);
+
+        foreach ([new Point(1.0, 0.0, 0.0), new Point(0.0, 1.0, 0.0), new Point(0.0, 0.0, 1.0)] as $axis) {
+            $one = $length($origin, $axis);
+            self::assertEqualsWithDelta(3.0 * $one, $length($axis, $axis->scaled(4.0)), 0.3);
+            self::assertLessThanOrEqual(1000.1, $one);
+        }
+    }
+
+    public function test_the_dimensions_in_the_drawing_are_those_of_the_cut(): void
+    {
+        $drawing = Drawing::of(Sample::design()->scene());
+
+        self::assertEqualsWithDelta(['width' => 20.25, 'depth' => 20.25], array_map(fn (float $metres): float => $metres / 0.0254, array_column(array_slice($drawing->extents, 0, 2), 'length', 'name')), 1e-9);
+    }
+
+    public function test_as_many_units_stand_in_the_room_as_are_built(): void
+    {
+        $parts = fn (int $units): int => count(array_filter(RoomScene::of(Sample::room(), Sample::design()->scene(), $units)->solids, fn (Solid $solid): bool => $solid->part === 'fan'));
+
+        self::assertSame([1, 2, 5], [$parts(1), $parts(2), $parts(5)]);
+    }
+
+    public function test_print_drawings_are_well_formed(): void
+    {
+        foreach ([PrintSvg::unit(Drawing::of(Sample::design()->scene())), ...array_map(PrintSvg::panel(...), Sample::design()->assemble()->panels)] as $svg) {
+            self::assertNotFalse(simplexml_load_string($svg));
+        }
+    }
+
+    /** Whether some side of one has the other wholly beyond it, which settles it for boxes and prisms side by side. */
+    private static function apart(Solid $a, Solid $b): bool
+    {
+        foreach ([[$a, $b], [$b, $a]] as [$one, $other]) {
+            foreach ($one->faces as $face) {
+                $normal = $face->normal();
+                $reach = array_map(fn (Point $corner): float => $normal->dot($corner->minus($face->corners[0])), self::corners($other));
+                if (min($reach) >= -1e-9) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+
+    /** Whether a ray towards the viewer from a point on the second's visible sides meets the first. */
+    private static function hides(Solid $first, Solid $later, Camera $camera): bool
+    {
+        foreach ($later->faces as $face) {
+            if ($face->normal()->dot($camera->towardsViewer) <= 1e-9) {
+                continue;
+            }
+            $middle = $face->middle();
+            foreach ($face->corners as $corner) {
+                if (self::meets($first, $middle->towards($corner, 0.9), $camera->towardsViewer)) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+
+    private static function meets(Solid $solid, Point $from, Point $along): bool
+    {
+        [$enter, $leave] = [1e-6, INF];
+        foreach ($solid->faces as $face) {
+            $normal = $face->normal();
+            $speed = $normal->dot($along);
+            $ahead = $normal->dot($face->corners[0]->minus($from));
+            if (abs($speed) < 1e-12) {
+                if ($ahead <= 1e-9) {
+                    return false;
+                }
+
+                continue;
+            }
+            $speed > 0.0 ? $leave = min($leave, $ahead / $speed) : $enter = max($enter, $ahead / $speed);
+        }
+
+        return $enter < $leave - 1e-6;
+    }
+
+    /** @return non-empty-list<Point> */
+    private static function corners(Solid $solid): array
+    {
+        return array_merge(...array_map(fn ($face): array => $face->corners, $solid->faces));
+    }
+}

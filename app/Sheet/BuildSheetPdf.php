@@ -15,14 +15,14 @@ use LogicException;
 /** The build sheet of a version, as one page of PDF. */
 final class BuildSheetPdf
 {
+    /** Sizes of the letters that are tried until all stands on one page. */
+    private const SCALES = [1.0, 0.94, 0.88, 0.82, 0.76];
+
     public static function of(Version $version, Ledger $ledger, System $measure): string
     {
         $unit = $ledger->unit ?? throw new LogicException('A version has a unit.');
         $sheet = $ledger->sheet() ?? throw new LogicException('A version has a sheet.');
-        $options = new Options(['isRemoteEnabled' => false, 'defaultFont' => 'DejaVu Sans', 'tempDir' => sys_get_temp_dir(), 'fontDir' => storage_path('fonts'), 'fontCache' => storage_path('fonts')]);
-        $pdf = new Dompdf($options);
-        $pdf->setPaper($measure === System::Imperial ? 'letter' : 'a4');
-        $pdf->loadHtml(view('sheet', [
+        $facts = [
             'version' => $version,
             'ledger' => $ledger,
             'unit' => $unit,
@@ -31,10 +31,27 @@ final class BuildSheetPdf
             'measure' => $measure,
             'picture' => self::image(PrintSvg::unit(Drawing::of($unit->design->scene()))),
             'plans' => array_map(fn (CutLine $cut): string => self::image(PrintSvg::panel($cut->panel)), $sheet->cuts),
-        ])->render());
-        $pdf->render();
+        ];
+        foreach (self::SCALES as $scale) {
+            $pdf = self::set($facts + ['scale' => $scale], $measure);
+            if ($pdf->getCanvas()->get_page_count() === 1) {
+                break;
+            }
+        }
 
         return (string) $pdf->output();
+    }
+
+    /** @param array<string, mixed> $facts */
+    private static function set(array $facts, System $measure): Dompdf
+    {
+        $fonts = storage_path('fonts');
+        $pdf = new Dompdf(new Options(['isRemoteEnabled' => false, 'defaultFont' => 'DejaVu Sans', 'fontDir' => $fonts, 'fontCache' => $fonts]));
+        $pdf->setPaper($measure === System::Imperial ? 'letter' : 'a4');
+        $pdf->loadHtml(view('sheet', $facts)->render());
+        $pdf->render();
+
+        return $pdf;
     }
 
     private static function image(string $svg): string

@@ -10,23 +10,23 @@
 <title>Build sheet: {{ $version->build->name }}</title>
 <style>
     @page { margin: 10mm 11mm 9mm; }
-    body { font: 7.6pt/1.28 "DejaVu Sans"; color: #111; margin: 0; }
-    h1 { font-size: 15pt; margin: 0; line-height: 1.1; }
-    h2 { font-size: 8.6pt; margin: 5pt 0 2pt; border-bottom: 1.2pt solid #111; padding-bottom: 1pt; }
+    body { font: {{ 7.6 * $scale }}pt/1.28 "DejaVu Sans"; color: #111; margin: 0; }
+    h1 { font-size: 2em; margin: 0; line-height: 1.1; }
+    h2 { font-size: 1.13em; margin: 5pt 0 2pt; border-bottom: 1.2pt solid #111; padding-bottom: 1pt; }
     p { margin: 0; }
     table { border-collapse: collapse; width: 100%; }
     td, th { vertical-align: top; text-align: left; padding: 1pt 3pt 1pt 0; }
     th { font-weight: normal; color: #444; }
     .num { text-align: right; white-space: nowrap; }
     .lines td { border-bottom: .4pt solid #bbb; }
-    .note { color: #444; font-size: 6.6pt; }
+    .note { color: #444; font-size: .87em; }
     .hold { font-weight: bold; }
     .box { display: inline-block; width: 6.5pt; height: 6.5pt; border: .8pt solid #111; margin-right: 2pt; }
     .col { width: 50%; }
     .left { padding-right: 9pt; }
     .head td { padding-bottom: 3pt; }
     .verdict { border: 1.2pt solid #111; padding: 2pt 5pt; }
-    .cautions td { width: 50%; padding: 1pt 8pt 1.5pt 0; font-size: 6.9pt; line-height: 1.22; }
+    .cautions td { width: 50%; padding: 1pt 8pt 1.5pt 0; font-size: .91em; line-height: 1.22; }
 </style>
 </head>
 <body>
@@ -44,7 +44,7 @@
 <table><tr>
 <td class="col left">
     <table><tr>
-        <td style="width: 52%"><img src="{{ $picture }}" style="width: 44mm"></td>
+        <td style="width: 52%"><img src="{{ $picture }}" style="width: {{ 44 * $scale }}mm"></td>
         <td>
             <table class="lines">
                 <tr><th>Outside</th><td>{{ $show(Display::PartLength, $unit->assembly->width) }} × {{ $show(Display::PartLength, $unit->assembly->depth) }}</td></tr>
@@ -75,7 +75,7 @@
     <table><tr>
         @foreach ($sheet->cuts as $i => $cut)
         <td style="width: {{ 100 / max(2, count($sheet->cuts)) }}%"><b>{{ $cut->panel->name }}</b><br>
-            <img src="{{ $plans[$i] }}" style="width: {{ count($sheet->cuts) > 2 ? 25 : 32 }}mm"><br>
+            <img src="{{ $plans[$i] }}" style="width: {{ (count($sheet->cuts) > 2 ? 25 : 32) * $scale }}mm"><br>
             {{ $cut->width->text() }} × {{ $cut->height->text() }} in
             <span class="note">({{ round($cut->panel->width * 1000) }} × {{ round($cut->panel->height * 1000) }} mm)</span>
             @if ($cut->hole)<br>centre {{ $cut->centreAcross->text() }} in from both edges, where the diagonals cross; hole {{ $cut->hole->text() }} in, radius {{ $cut->radius->text() }} in <span class="note">({{ round($cut->panel->hole * 1000) }} mm)</span>@endif

@@ -21,6 +21,7 @@ class SessionController extends Controller
     ])]
     public function store(SignInRequest $request): JsonResponse
     {
+        abort_unless($request->hasSession(), 400, 'Sign in from Jornel’s own page.');
         if (! Auth::guard('web')->attempt($request->safe(['email', 'password']), remember: true)) {
             throw ValidationException::withMessages(['email' => 'This address and password do not belong together.']);
         }

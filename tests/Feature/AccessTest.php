@@ -1,0 +1,106 @@
+<?php
+
+namespace Tests\Feature;
+
+use App\Actions\SaveVersion;
+use App\Models\Programme;
+use App\Models\Role;
+use Illuminate\Routing\Route;
+use Illuminate\Support\Facades\Route as Routes;
+use Illuminate\Testing\TestResponse;
+
+/** Walks every route: what belongs to another programme does not exist for whoever asks. */
+class AccessTest extends FeatureTestCase
+{
+    /** Routes that touch no programme's records. */
+    private const OPEN = ['session', 'catalogue', 'evaluations', 'misfits', 'programmes'];
+
+    public function test_every_route_is_either_known_to_be_open_or_names_a_record(): void
+    {
+        foreach ($this->routes() as $route) {
+            $path = substr($route->uri(), strlen('api/v1/'));
+            self::assertTrue($route->parameterNames() !== [] || in_array($path, self::OPEN, true), "{$path} is neither");
+        }
+        self::assertGreaterThan(15, count($this->routes()));
+    }
+
+    public function test_nobody_who_is_not_signed_in_gets_anything(): void
+    {
+        $ids = $this->records();
+        foreach ($this->routes() as $route) {
+            if ($route->uri() !== 'api/v1/session' || $route->methods()[0] !== 'POST') {
+                $this->call_($route, $ids)->assertUnauthorized();
+            }
+        }
+    }
+
+    public function test_records_of_another_programme_are_closed_on_every_route(): void
+    {
+        $ids = $this->records();
+        $stranger = $this->person(Role::Organiser, Programme::factory()->create());
+        foreach ($this->routes() as $route) {
+            if ($route->parameterNames() !== []) {
+                $answer = $this->actingAs($stranger)->call_($route, $ids);
+                self::assertSame(404, $answer->status(), implode('|', $route->methods()).' '.$route->uri());
+            }
+        }
+    }
+
+    public function test_another_programmes_version_lends_no_figures_to_an_evaluation(): void
+    {
+        $ids = $this->records();
+        $stranger = $this->person(Role::Organiser, Programme::factory()->create());
+        $this->actingAs($stranger)->postJson('/api/v1/evaluations', $this->evaluation() + ['version' => $ids['version']])->assertNotFound();
+    }
+
+    public function test_a_reader_may_look_but_change_nothing(): void
+    {
+        $ids = $this->records();
+        $reader = $this->person(Role::Reader, Programme::query()->findOrFail($ids['programme']));
+        foreach ($this->routes() as $route) {
+            if ($route->parameterNames() !== []) {
+                $answer = $this->actingAs($reader)->call_($route, $ids);
+                self::assertSame($route->methods()[0] === 'GET' ? 200 : 403, $answer->status(), $route->methods()[0].' '.$route->uri());
+            }
+        }
+    }
+
+    public function test_a_builder_builds_but_deletes_nothing(): void
+    {
+        $ids = $this->records();
+        $builder = $this->person(Role::Builder, Programme::query()->findOrFail($ids['programme']));
+        $this->actingAs($builder)->deleteJson("/api/v1/rooms/{$ids['room']}")->assertForbidden();
+        $this->actingAs($builder)->postJson("/api/v1/rooms/{$ids['room']}/builds", ['name' => 'Mine', 'unit' => self::CHOICES])->assertCreated();
+    }
+
+    public function test_the_list_of_programmes_holds_only_ones_own(): void
+    {
+        $this->records();
+        $mine = Programme::factory()->create(['name' => 'Mine']);
+        $this->actingAs($this->person(Role::Reader, $mine))->getJson('/api/v1/programmes')->assertOk()->assertJsonCount(1)->assertJsonPath('0.name', 'Mine');
+    }
+
+    /** @return array<string, int> */
+    private function records(): array
+    {
+        $room = $this->room();
+        $build = $room->builds()->create(['name' => 'Build']);
+        $version = $this->app->make(SaveVersion::class)($build->setRelation('room', $room), $this->person(), self::CHOICES, 0);
+
+        return ['programme' => $room->programmeId(), 'site' => $room->site_id, 'room' => $room->id, 'build' => $build->id, 'version' => $version->id];
+    }
+
+    /** @return list<Route> */
+    private function routes(): array
+    {
+        return array_values(array_filter(Routes::getRoutes()->getRoutes(), fn (Route $route): bool => str_starts_with($route->uri(), 'api/v1/')));
+    }
+
+    /** @param array<string, int> $ids */
+    private function call_(Route $route, array $ids): TestResponse
+    {
+        $path = preg_replace_callback('/\{(\w+)}/', fn (array $match): string => (string) ($ids[$match[1]] ?? self::fail("No record for {$match[1]}")), $route->uri());
+
+        return $this->json($route->methods()[0], '/'.$path);
+    }
+}

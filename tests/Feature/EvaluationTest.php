@@ -1,0 +1,69 @@
+<?php
+
+namespace Tests\Feature;
+
+use PHPUnit\Framework\Attributes\TestWith;
+
+class EvaluationTest extends FeatureTestCase
+{
+    public function test_a_room_and_a_unit_get_their_ledger_in_both_measures(): void
+    {
+        // 27' 6" x 8.4 m x 9 ft = 193.14 m3; five air changes of it are 268.3 l/s = 568 cfm.
+        $answer = $this->actingAs($this->person())->postJson('/api/v1/evaluations', $this->evaluation())->assertOk();
+
+        $answer->assertJsonPath('volume', ['imperial' => '6,821 ft³', 'metric' => '193.1 m³']);
+        $answer->assertJsonPath('goalAsks', ['imperial' => '568 cfm', 'metric' => '966 m³/h']);
+        $answer->assertJsonPath('unit.standing', 'meets')->assertJsonPath('unit.needed', 1)->assertJsonCount(3, 'unit.speeds');
+        self::assertCount(10, $answer->json('targets'));
+        self::assertSame(['20 1/4 in', '514 mm'], array_values($answer->json('unit.drawing.extents.0.length')));
+    }
+
+    public function test_a_room_alone_is_enough(): void
+    {
+        $this->actingAs($this->person())->postJson('/api/v1/evaluations', $this->evaluation('unit'))->assertOk()->assertJsonPath('unit', null);
+    }
+
+    #[TestWith(['room.height', '900 ft', 'room.height'])]
+    #[TestWith(['room.height', '0', 'room.height'])]
+    #[TestWith(['room.length', '-4 m', 'room.length'])]
+    #[TestWith(['room.width', 'wide', 'room.width'])]
+    #[TestWith(['room.width', '', 'room.width'])]
+    #[TestWith(['room.people', 'many', 'room.people'])]
+    #[TestWith(['room.use', 'spaceship', 'room.use'])]
+    #[TestWith(['room.pollutant', 'ozone', 'room.pollutant'])]
+    #[TestWith(['goal', 'perfection', 'goal'])]
+    #[TestWith(['unit.fan', 'no-such-fan', 'unit.fan'])]
+    #[TestWith(['unit.filter', '18x18x1-g13-economy', 'unit.fan'])]
+    #[TestWith(['unit.filter', '20x25x1-g13-economy', 'unit.filter'])]
+    #[TestWith(['unit.shape', 'sphere', 'unit.shape'])]
+    #[TestWith(['unit.corners', 'round', 'unit.corners'])]
+    #[TestWith(['unit.units', 0, 'unit.units'])]
+    #[TestWith(['unit.units', 1000, 'unit.units'])]
+    #[TestWith(['room.colour', 'green', 'room.colour'])]
+    #[TestWith(['width_furlongs', 3, 'width_furlongs'])]
+    public function test_what_is_not_allowed_is_told_at_its_field(string $path, mixed $value, string $field): void
+    {
+        $this->assertFaults($this->actingAs($this->person())->postJson('/api/v1/evaluations', $this->evaluation($path, $value)), [$field]);
+    }
+
+    public function test_an_ambiguous_comma_is_asked_back_with_both_readings(): void
+    {
+        $this->actingAs($this->person())->postJson('/api/v1/evaluations', $this->evaluation('room.width', '8,400 m'))
+            ->assertUnprocessable()->assertJsonPath('choices', ['room.width' => ['8.4 m', '8400 m']]);
+    }
+
+    public function test_a_bare_number_is_read_in_the_measure_of_the_person(): void
+    {
+        $person = $this->person();
+        $person->update(['measure' => 'metric']);
+        $this->actingAs($person)->postJson('/api/v1/evaluations', $this->evaluation('room.length', '9'))->assertOk()->assertJsonPath('floorArea.metric', '75.6 m²');
+    }
+
+    public function test_what_would_not_fit_is_told_before_it_is_chosen(): void
+    {
+        $answer = $this->actingAs($this->person())->postJson('/api/v1/misfits', ['unit' => self::CHOICES])->assertOk();
+
+        self::assertArrayHasKey('blower-cage', $answer->json('fans'));
+        self::assertArrayNotHasKey('box-20-plain', $answer->json('fans'));
+    }
+}

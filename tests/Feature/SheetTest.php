@@ -1,0 +1,64 @@
+<?php
+
+namespace Tests\Feature;
+
+use App\Models\Role;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Symfony\Component\Process\Process;
+
+class SheetTest extends FeatureTestCase
+{
+    /** @return iterable<string, array{array<string, mixed>, string}> */
+    public static function units(): iterable
+    {
+        foreach (['cube' => '20x20x1-g13-economy', 'raised-cube' => '20x20x4-g13', 'flat-panel' => '20x20x2-g13'] as $shape => $filter) {
+            foreach (['hot-glue', 'zip-ties'] as $joining) {
+                foreach (['imperial', 'metric'] as $measure) {
+                    yield "{$shape} {$joining} {$measure}" => [['shape' => $shape, 'filter' => $filter, 'joining' => $joining, 'units' => 3], $measure];
+                }
+            }
+        }
+        yield 'round fan on a cover' => [['fan' => 'drum-18', 'filter' => '24x24x4-g13'], 'metric'];
+    }
+
+    /** @param array<string, mixed> $choices */
+    #[DataProvider('units')]
+    public function test_a_sheet_is_one_page_with_all_that_is_needed(array $choices, string $measure): void
+    {
+        $room = $this->room();
+        $room->update(['has_fuel_burning' => true, 'pollutant' => 'shop-dust']);
+        $builder = $this->person(Role::Builder, $room->site->programme);
+        $builder->update(['measure' => $measure]);
+        $version = $this->actingAs($builder)->postJson("/api/v1/rooms/{$room->id}/builds", ['name' => 'Sheet', 'unit' => $choices + self::CHOICES])->assertCreated()->json('latest.id');
+        $pdf = $this->actingAs($builder)->get("/api/v1/versions/{$version}/sheet")->assertOk()->assertHeader('Content-Type', 'application/pdf')->getContent();
+        $file = tempnam(sys_get_temp_dir(), 'sheet');
+        file_put_contents($file, $pdf);
+        $info = self::run_(['pdfinfo', $file]);
+        $text = preg_replace('/\s+/', ' ', self::run_(['pdftotext', '-layout', $file, '-']));
+        unlink($file);
+
+        self::assertMatchesRegularExpression('/Pages:\s+1\n/', $info);
+        self::assertStringContainsString($measure === 'metric' ? 'A4' : 'letter', $info);
+        foreach (['Make', 'Get', 'Take care', 'Fuel-burning appliance', 'Not for hazardous dust', 'Local codes', 'Patch what draws'] as $said) {
+            self::assertStringContainsString($said, $text);
+        }
+    }
+
+    public function test_the_sheet_of_a_cube_gives_the_cuts_in_sixteenths(): void
+    {
+        $room = $this->room();
+        $builder = $this->person(Role::Builder, $room->site->programme);
+        $version = $this->actingAs($builder)->postJson("/api/v1/rooms/{$room->id}/builds", ['name' => 'Sheet', 'unit' => self::CHOICES])->json('latest.id');
+        $sheet = $this->actingAs($builder)->getJson("/api/v1/versions/{$version}")->json('sheet');
+
+        self::assertSame([['Base', '20 1/4 × 20 1/4 in', ''], ['Shroud', '20 1/4 × 20 1/4 in', '18 1/2 in']], array_map(fn (array $cut): array => [$cut['name'], $cut['size'], $cut['hole']], $sheet['cuts']));
+        self::assertSame('10 1/8 in', $sheet['cuts'][1]['centre']);
+        self::assertSame([1, 4, 1], array_column($sheet['shopping'], 'needed'));
+    }
+
+    /** @param list<string> $command */
+    private static function run_(array $command): string
+    {
+        return (new Process($command))->mustRun()->getOutput();
+    }
+}

@@ -18,7 +18,7 @@ run_tests() {
     quietly php artisan migrate:fresh --force --seed
     start_web 127.0.0.1 "$(free_port)"
     DB_PORT=1 start_web 127.0.0.1 "$(free_port)" away
-    JORNEL_URL=$(web_address) JORNEL_AWAY_URL=$(web_address away) check browser npx playwright test
+    JORNEL_URL=$(web_address) JORNEL_AWAY_URL=$(web_address away) JORNEL_RESTART=$root/bin/restart-tests.sh check browser npx playwright test
     check analysis vendor/bin/phpstan analyse --no-progress --memory-limit=1G -c phpstan.neon
     check analysis-of-core vendor/bin/phpstan analyse --no-progress --memory-limit=1G -c core/phpstan.neon
     check types npm run --silent types

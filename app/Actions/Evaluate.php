@@ -14,7 +14,9 @@ use Jornel\Core\Shape\DesignEntry;
 /** Asks the core for the ledger of a room, with or without a unit. */
 final readonly class Evaluate
 {
-    public function __construct(private DataFiles $data) {}
+    public function __construct(private DataFiles $data)
+    {
+    }
 
     /**
      * @param  array<string, mixed>  $room  as written down

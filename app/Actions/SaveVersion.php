@@ -13,7 +13,9 @@ use Symfony\Component\HttpKernel\Exception\ConflictHttpException;
 /** Keeps a state of a build, with copies of the room and of every part figure it was computed with. */
 final readonly class SaveVersion
 {
-    public function __construct(private Evaluate $evaluate) {}
+    public function __construct(private Evaluate $evaluate)
+    {
+    }
 
     /**
      * @param  array<string, mixed>  $choices

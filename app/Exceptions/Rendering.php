@@ -26,7 +26,7 @@ final class Rendering
         $exceptions->render(fn (PDOException $exception, Request $request): JsonResponse|Response|null => self::databaseAway($exception, $request));
     }
 
-    /** @param non-empty-list<Invalid> $faults */
+    /** @param  non-empty-list<Invalid>  $faults */
     private static function faults(array $faults): JsonResponse
     {
         $errors = $choices = [];

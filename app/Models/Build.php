@@ -28,7 +28,10 @@ class Build extends Model implements OfProgramme
     /** @return HasMany<Version, $this> */
     public function versions(): HasMany
     {
-        return $this->hasMany(Version::class)->orderBy('number');
+        $versions = $this->hasMany(Version::class);
+        $versions->orderBy('number');
+
+        return $versions;
     }
 
     /** @return HasOne<Version, $this> */

@@ -13,7 +13,7 @@ use Jornel\Core\Part\Catalogue;
  * @property string $code
  * @property array<string, mixed> $figures
  */
-class Part extends Model
+final class Part extends Model
 {
     protected $fillable = ['kind', 'code', 'position', 'figures'];
 
@@ -53,7 +53,8 @@ class Part extends Model
      */
     private static function entries(Builder $query): array
     {
-        return array_values($query->orderBy('position')->get()
-            ->map(fn (self $part): array => ['kind' => $part->kind, 'data' => $part->figures])->all());
+        $query->orderBy('position');
+
+        return array_values($query->get()->map(fn (self $part): array => ['kind' => $part->kind, 'data' => $part->figures])->all());
     }
 }

@@ -3,9 +3,9 @@
 namespace App\Models;
 
 use Database\Factories\PersonFactory;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
-use Illuminate\Database\Eloquent\Relations\Pivot;
 use Illuminate\Foundation\Auth\User as Authenticatable;
 use Jornel\Core\Quantity\System;
 
@@ -14,6 +14,7 @@ use Jornel\Core\Quantity\System;
  * @property string $name
  * @property string $email
  * @property System $measure
+ * @property Collection<int, Programme> $programmes
  */
 class Person extends Authenticatable
 {
@@ -32,10 +33,13 @@ class Person extends Authenticatable
         return ['password' => 'hashed', 'measure' => System::class];
     }
 
-    /** @return BelongsToMany<Programme, $this, Pivot, 'membership'> */
+    /** @return BelongsToMany<Programme, $this> */
     public function programmes(): BelongsToMany
     {
-        return $this->belongsToMany(Programme::class, 'memberships')->as('membership')->withPivot('role')->orderBy('programmes.name');
+        $programmes = $this->belongsToMany(Programme::class, 'memberships')->withPivot('role');
+        $programmes->orderBy('programmes.name');
+
+        return $programmes;
     }
 
     public function roleIn(int $programmeId): ?Role

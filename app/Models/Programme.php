@@ -4,6 +4,7 @@ namespace App\Models;
 
 use App\Models\Concerns\OfProgramme;
 use Database\Factories\ProgrammeFactory;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
@@ -14,6 +15,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string $name
  * @property string $about
  * @property string $currency
+ * @property Collection<int, Site> $sites
  */
 class Programme extends Model implements OfProgramme
 {
@@ -25,7 +27,10 @@ class Programme extends Model implements OfProgramme
     /** @return HasMany<Site, $this> */
     public function sites(): HasMany
     {
-        return $this->hasMany(Site::class)->orderBy('id');
+        $sites = $this->hasMany(Site::class);
+        $sites->orderBy('id');
+
+        return $sites;
     }
 
     /** @return BelongsToMany<Person, $this> */

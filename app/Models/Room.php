@@ -4,6 +4,7 @@ namespace App\Models;
 
 use App\Models\Concerns\OfProgramme;
 use Database\Factories\RoomFactory;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -15,6 +16,8 @@ use Illuminate\Database\Eloquent\SoftDeletes;
  * @property int $site_id
  * @property string $name
  * @property string $use
+ * @property string $length_m
+ * @property string $width_m
  * @property string $length_entry
  * @property string $width_entry
  * @property string $height_entry
@@ -25,6 +28,7 @@ use Illuminate\Database\Eloquent\SoftDeletes;
  * @property string $goal
  * @property int $revision
  * @property Site $site
+ * @property Collection<int, Build> $builds
  */
 class Room extends Model implements OfProgramme
 {
@@ -51,7 +55,10 @@ class Room extends Model implements OfProgramme
     /** @return HasMany<Build, $this> */
     public function builds(): HasMany
     {
-        return $this->hasMany(Build::class)->orderBy('id');
+        $builds = $this->hasMany(Build::class);
+        $builds->orderBy('id');
+
+        return $builds;
     }
 
     public function programmeId(): int

@@ -4,6 +4,7 @@ namespace App\Models;
 
 use App\Models\Concerns\OfProgramme;
 use Database\Factories\SiteFactory;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -14,6 +15,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property int $programme_id
  * @property string $name
  * @property Programme $programme
+ * @property Collection<int, Room> $rooms
  */
 class Site extends Model implements OfProgramme
 {
@@ -31,7 +33,10 @@ class Site extends Model implements OfProgramme
     /** @return HasMany<Room, $this> */
     public function rooms(): HasMany
     {
-        return $this->hasMany(Room::class)->orderBy('id');
+        $rooms = $this->hasMany(Room::class);
+        $rooms->orderBy('id');
+
+        return $rooms;
     }
 
     public function programmeId(): int

@@ -25,7 +25,7 @@ class ProgrammePolicy
         return $this->allow($person, $record, fn (Role $role): bool => $role->mayOrganise());
     }
 
-    /** @param callable(Role): bool $may */
+    /** @param  callable(Role): bool  $may */
     private function allow(Person $person, OfProgramme $record, callable $may): Response
     {
         $role = $person->roleIn($record->programmeId());

@@ -42,7 +42,7 @@ final class BuildSheetPdf
         return (string) $pdf->output();
     }
 
-    /** @param array<string, mixed> $facts */
+    /** @param  array<string, mixed>  $facts */
     private static function set(array $facts, System $measure): Dompdf
     {
         $fonts = storage_path('fonts');

@@ -18,7 +18,9 @@ final class DataFiles
     /** @var array<string, array<mixed>> by name, read once */
     private array $read = [];
 
-    public function __construct(private readonly string $directory) {}
+    public function __construct(private readonly string $directory)
+    {
+    }
 
     public function pollutants(): Pollutants
     {

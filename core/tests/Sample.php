@@ -43,13 +43,13 @@ final class Sample
         return new Design(Shapes::get($shape), $catalogue->fan($fan), $catalogue->filter($filter), $catalogue->joining($joining), $corners);
     }
 
-    /** @param array<string, mixed> $figures in place of the catalogue's */
+    /** @param  array<string, mixed>  $figures in place of the catalogue's */
     public static function fan(array $figures, string $id = 'box-20-plain'): Fan
     {
         return Fan::fromData(array_replace_recursive(self::catalogue()->fan($id)->data, $figures));
     }
 
-    /** @param array<string, mixed> $figures in place of the catalogue's */
+    /** @param  array<string, mixed>  $figures in place of the catalogue's */
     public static function filter(array $figures, string $id = '20x20x1-g13-economy'): Filter
     {
         return Filter::fromData(array_replace($figures + self::catalogue()->filter($id)->data, $figures));

@@ -42,7 +42,7 @@ class DatabaseSeeder extends Seeder
         }
     }
 
-    /** @param array{entries: array<string, mixed>, goal: string, build?: array<string, mixed>} $row */
+    /** @param  array{entries: array<string, mixed>, goal: string, build?: array<string, mixed>}  $row */
     private function room(Site $site, array $row, Person $organiser, SaveVersion $save, Evaluate $evaluate): void
     {
         $read = $evaluate($row['entries'], $row['goal'], null, System::Imperial)->room;

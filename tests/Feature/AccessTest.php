@@ -96,7 +96,7 @@ class AccessTest extends FeatureTestCase
         return array_values(array_filter(Routes::getRoutes()->getRoutes(), fn (Route $route): bool => str_starts_with($route->uri(), 'api/v1/')));
     }
 
-    /** @param array<string, int> $ids */
+    /** @param  array<string, int>  $ids */
     private function call_(Route $route, array $ids): TestResponse
     {
         $path = preg_replace_callback('/\{(\w+)}/', fn (array $match): string => (string) ($ids[$match[1]] ?? self::fail("No record for {$match[1]}")), $route->uri());

@@ -44,7 +44,7 @@ abstract class FeatureTestCase extends TestCase
         return $question;
     }
 
-    /** @param list<string> $fields */
+    /** @param  list<string>  $fields */
     protected function assertFaults(TestResponse $response, array $fields): void
     {
         $response->assertUnprocessable();

@@ -21,7 +21,7 @@ class SheetTest extends FeatureTestCase
         yield 'round fan on a cover' => [['fan' => 'drum-18', 'filter' => '24x24x4-g13'], 'metric'];
     }
 
-    /** @param array<string, mixed> $choices */
+    /** @param  array<string, mixed>  $choices */
     #[DataProvider('units')]
     public function test_a_sheet_is_one_page_with_all_that_is_needed(array $choices, string $measure): void
     {
@@ -56,7 +56,7 @@ class SheetTest extends FeatureTestCase
         self::assertSame([1, 4, 1], array_column($sheet['shopping'], 'needed'));
     }
 
-    /** @param list<string> $command */
+    /** @param  list<string>  $command */
     private static function run_(array $command): string
     {
         return (new Process($command))->mustRun()->getOutput();

@@ -20,7 +20,7 @@ class BuildController extends Controller
     public function store(BuildRequest $request, Room $room, SaveVersion $save): JsonResponse
     {
         $build = DB::transaction(function () use ($request, $room, $save): Build {
-            $build = $room->builds()->create($request->safe(['name']))->setRelation('room', $room);
+            $build = $room->builds()->create(['name' => $request->string('name')->toString()])->setRelation('room', $room);
             $save($build, $this->person($request), $request->unit() ?? [], 0);
 
             return $build;

@@ -44,11 +44,11 @@ class RoomController extends Controller
     {
         $columns = $request->columns($evaluate);
         DB::transaction(function () use ($request, $room, $columns): void {
-            $present = Room::query()->lockForUpdate()->findOrFail($room->id);
-            if ($present->revision !== $request->integer('revision')) {
+            $present = Room::query()->whereKey($room->id)->lockForUpdate()->value('revision');
+            if ($present !== $request->integer('revision') || $room->revision !== $present) {
                 throw new ConflictHttpException('Someone changed this room meanwhile. Yours is still on your screen: reload to see theirs, then enter yours again.');
             }
-            $room->update($columns + ['revision' => $present->revision + 1]);
+            $room->update($columns + ['revision' => $room->revision + 1]);
         });
 
         return new JsonResponse($this->data($room));

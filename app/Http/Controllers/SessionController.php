@@ -5,11 +5,13 @@ namespace App\Http\Controllers;
 use App\Http\Requests\MeasureRequest;
 use App\Http\Requests\SignInRequest;
 use App\Http\Resources\PersonData;
+use Illuminate\Contracts\Auth\StatefulGuard;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Validation\ValidationException;
+use LogicException;
 use OpenApi\Attributes as OA;
 
 class SessionController extends Controller
@@ -21,8 +23,7 @@ class SessionController extends Controller
     ])]
     public function store(SignInRequest $request): JsonResponse
     {
-        abort_unless($request->hasSession(), 400, 'Sign in from Jornel’s own page.');
-        if (! Auth::guard('web')->attempt($request->safe(['email', 'password']), remember: true)) {
+        if (! $this->guard()->attempt(['email' => $request->string('email')->toString(), 'password' => $request->string('password')->toString()], remember: true)) {
             throw ValidationException::withMessages(['email' => 'This address and password do not belong together.']);
         }
         $request->session()->regenerate();
@@ -45,7 +46,7 @@ class SessionController extends Controller
     public function update(MeasureRequest $request): JsonResponse
     {
         $person = $this->person($request);
-        $person->update($request->safe(['measure']));
+        $person->update(['measure' => $request->string('measure')->toString()]);
 
         return new JsonResponse(PersonData::of($person));
     }
@@ -53,10 +54,18 @@ class SessionController extends Controller
     #[OA\Delete(path: '/session', operationId: 'signOut', responses: [new OA\Response(response: 204, description: 'Signed out')])]
     public function destroy(Request $request): Response
     {
-        Auth::guard('web')->logout();
+        $this->guard()->logout();
         $request->session()->invalidate();
         $request->session()->regenerateToken();
 
         return new Response(status: 204);
+    }
+
+    /** The guard that keeps a session; the default one differs once a request is signed in. */
+    private function guard(): StatefulGuard
+    {
+        $guard = Auth::guard('web');
+
+        return $guard instanceof StatefulGuard ? $guard : throw new LogicException('The web guard keeps a session.');
     }
 }

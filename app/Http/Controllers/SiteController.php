@@ -18,7 +18,7 @@ class SiteController extends Controller
     ])]
     public function store(SiteRequest $request, Programme $programme): JsonResponse
     {
-        $site = $programme->sites()->create($request->safe(['name']))->load('rooms');
+        $site = $programme->sites()->create(['name' => $request->string('name')->toString()])->load('rooms');
 
         return new JsonResponse(SiteData::of($site, fn (Room $room): RoomCardData => throw new \LogicException('A new site has no rooms.')), 201);
     }

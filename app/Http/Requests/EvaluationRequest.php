@@ -21,11 +21,10 @@ class EvaluationRequest extends StrictRequest
 
     public function version(): ?Version
     {
-        $id = $this->validated('version');
-        if ($id === null) {
+        if ($this->validated('version') === null) {
             return null;
         }
-        $version = Version::query()->with('build.room.site')->findOrFail($id);
+        $version = Version::query()->with('build.room.site')->findOrFail($this->integer('version'));
         Gate::authorize('view', $version);
 
         return $version;

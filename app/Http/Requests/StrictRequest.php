@@ -42,7 +42,7 @@ abstract class StrictRequest extends FormRequest
     /** @return array<string, list<mixed>> rules for a unit as it is chosen */
     protected function unitRules(string $presence): array
     {
-        $id = ["required_with:unit", 'string', 'max:80'];
+        $id = ['required_with:unit', 'string', 'max:80'];
 
         return [
             'unit' => [$presence, 'array'],
@@ -68,7 +68,7 @@ abstract class StrictRequest extends FormRequest
         if (! is_array($unit)) {
             return null;
         }
-        /** @var array{units: int|string} $unit */
+        /** @var array{units: int|string, speed?: string|null} $unit */
 
         return ['units' => (int) $unit['units'], 'speed' => $unit['speed'] ?? ''] + $unit;
     }

@@ -12,7 +12,8 @@ final readonly class BuildData
         #[OA\Property] public int $id,
         #[OA\Property] public string $name,
         #[OA\Property] public VersionData $latest,
-    ) {}
+    ) {
+    }
 
     public static function of(Build $build): self
     {

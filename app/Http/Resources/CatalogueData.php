@@ -24,5 +24,6 @@ final readonly class CatalogueData
         #[OA\Property(items: new OA\Items(ref: OptionData::class))] public array $corners,
         #[OA\Property(items: new OA\Items(ref: OptionData::class))] public array $pollutants,
         #[OA\Property(items: new OA\Items(ref: OptionData::class))] public array $uses,
-    ) {}
+    ) {
+    }
 }

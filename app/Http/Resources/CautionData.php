@@ -12,7 +12,8 @@ final readonly class CautionData
         #[OA\Property] public string $id,
         #[OA\Property] public string $title,
         #[OA\Property] public string $text,
-    ) {}
+    ) {
+    }
 
     public static function of(Caution $caution): self
     {

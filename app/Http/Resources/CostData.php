@@ -12,7 +12,8 @@ final readonly class CostData
         #[OA\Property] public string $first,
         #[OA\Property(description: 'One change of all filters')] public string $change,
         #[OA\Property(description: 'First cost and four changes')] public string $twoYears,
-    ) {}
+    ) {
+    }
 
     public static function of(ShoppingList $list): self
     {

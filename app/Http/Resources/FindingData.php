@@ -13,7 +13,8 @@ final readonly class FindingData
         #[OA\Property(enum: ['meets', 'warns', 'short'])] public string $standing,
         #[OA\Property] public Shown $text,
         #[OA\Property(nullable: true, description: 'What would mend it')] public ?Shown $mend,
-    ) {}
+    ) {
+    }
 
     public static function of(Finding $finding): self
     {

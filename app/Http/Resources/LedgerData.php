@@ -34,12 +34,13 @@ final readonly class LedgerData
         #[OA\Property(nullable: true)] public ?UnitData $unit,
         #[OA\Property(items: new OA\Items(ref: CautionData::class))] public array $cautions,
         #[OA\Property] public DrawingData $roomDrawing,
-    ) {}
+    ) {
+    }
 
     public static function of(Ledger $ledger): self
     {
         $scene = $ledger->unit?->design->scene();
-        $most = 1.04 * max(array_map(fn (TargetAsk $ask): float => $ask->asks ?? 0.0, $ledger->targets));
+        $most = 1.04 * max(0.0, ...array_map(fn (TargetAsk $ask): float => $ask->asks ?? 0.0, $ledger->targets));
 
         return new self(
             Shown::of(Display::Area, $ledger->room->floorArea()),

@@ -16,15 +16,16 @@ use OpenApi\Attributes as OA;
 #[OA\Schema(schema: 'Option', description: 'Something to choose from')]
 final readonly class OptionData
 {
-    /** @param list<Shown> $facts */
+    /** @param  list<Shown>  $facts */
     public function __construct(
         #[OA\Property] public string $id,
         #[OA\Property] public string $name,
         #[OA\Property] public string $group,
         #[OA\Property(items: new OA\Items(ref: Shown::class))] public array $facts,
         #[OA\Property(nullable: true, description: 'Of one piece, in the smallest pack')] public ?string $price,
-        #[OA\Property(nullable: true, enum: ['measured', 'rated', 'typical', 'assumed', null])] public ?string $provenance,
-    ) {}
+        #[OA\Property(nullable: true, enum: ['measured', 'rated', 'typical', 'assumed'])] public ?string $provenance,
+    ) {
+    }
 
     public static function fan(Fan $fan): self
     {

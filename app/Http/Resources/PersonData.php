@@ -12,7 +12,8 @@ final readonly class PersonData
         #[OA\Property] public string $name,
         #[OA\Property] public string $email,
         #[OA\Property(enum: ['imperial', 'metric'])] public string $measure,
-    ) {}
+    ) {
+    }
 
     public static function of(Person $person): self
     {

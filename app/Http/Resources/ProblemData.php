@@ -12,5 +12,6 @@ final readonly class ProblemData
         #[OA\Property] public string $message,
         #[OA\Property(type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'array', items: new OA\Items(type: 'string')))] public object $errors,
         #[OA\Property(type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'array', items: new OA\Items(type: 'string')))] public object $choices,
-    ) {}
+    ) {
+    }
 }

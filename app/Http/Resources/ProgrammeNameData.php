@@ -12,7 +12,8 @@ final readonly class ProgrammeNameData
         #[OA\Property] public int $id,
         #[OA\Property] public string $name,
         #[OA\Property] public string $about,
-    ) {}
+    ) {
+    }
 
     public static function of(Programme $programme): self
     {

@@ -23,9 +23,10 @@ final readonly class RoomCardData
         #[OA\Property(description: 'Clean air of the latest build as a share of what the goal asks for; 0 without one')] public float $goalShare,
         #[OA\Property(description: 'Side of the floor along the page, as a share of the longest in the programme')] public float $planWidth,
         #[OA\Property] public float $planDepth,
-    ) {}
+    ) {
+    }
 
-    /** @param float $longest side of a room in the programme, m */
+    /** @param  float  $longest side of a room in the programme, m */
     public static function of(Room $room, Ledger $ledger, float $longest): self
     {
         $build = $room->builds->last();

@@ -9,7 +9,7 @@ use OpenApi\Attributes as OA;
 #[OA\Schema(schema: 'Room')]
 final readonly class RoomData
 {
-    /** @param list<BuildData> $builds */
+    /** @param  list<BuildData>  $builds */
     private function __construct(
         #[OA\Property] public int $id,
         #[OA\Property] public int $programmeId,
@@ -19,7 +19,8 @@ final readonly class RoomData
         #[OA\Property(description: 'Grows with every change; send it back to change the room')] public int $revision,
         #[OA\Property(enum: ['measured', 'designed'], description: 'How far the work has come')] public string $stage,
         #[OA\Property(items: new OA\Items(ref: BuildData::class))] public array $builds,
-    ) {}
+    ) {
+    }
 
     public static function of(Room $room): self
     {

@@ -17,9 +17,10 @@ final readonly class RoomEntriesData
         #[OA\Property] public string $pollutant,
         #[OA\Property(description: 'Empty for none')] public string $noise_limit,
         #[OA\Property] public bool $has_fuel_burning,
-    ) {}
+    ) {
+    }
 
-    /** @param array<string, mixed> $entries */
+    /** @param  array<string, mixed>  $entries */
     public static function of(array $entries): self
     {
         $text = fn (string $field): string => is_scalar($entries[$field] ?? null) ? (string) $entries[$field] : '';

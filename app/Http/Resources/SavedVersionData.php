@@ -10,7 +10,7 @@ use OpenApi\Attributes as OA;
 #[OA\Schema(schema: 'SavedVersion', description: 'A version with the room and the figures it was computed with')]
 final readonly class SavedVersionData
 {
-    /** @param list<string> $newer */
+    /** @param  list<string>  $newer */
     private function __construct(
         #[OA\Property] public VersionData $version,
         #[OA\Property] public RoomEntriesData $room,
@@ -18,9 +18,10 @@ final readonly class SavedVersionData
         #[OA\Property] public LedgerData $ledger,
         #[OA\Property] public SheetData $sheet,
         #[OA\Property(items: new OA\Items(type: 'string'), description: 'Names of parts for which the catalogue has other figures today')] public array $newer,
-    ) {}
+    ) {
+    }
 
-    /** @param list<string> $newer */
+    /** @param  list<string>  $newer */
     public static function of(Version $version, Ledger $ledger, array $newer): self
     {
         return new self(VersionData::of($version), RoomEntriesData::of($version->room['entries']), $version->room['goal'], LedgerData::of($ledger), SheetData::of($ledger->sheet() ?? throw new LogicException('A version has a unit.')), $newer);

@@ -14,7 +14,8 @@ final readonly class ScaleMarkData
     private function __construct(
         #[OA\Property(description: 'Place along the scale, 0 to 1')] public float $share,
         #[OA\Property] public string $text,
-    ) {}
+    ) {
+    }
 
     /**
      * @param  float  $most  end of the scale, m3/s

@@ -33,7 +33,8 @@ final readonly class SheetData
             new OA\Property(property: 'minutes', type: 'integer'), new OA\Property(property: 'hold', type: 'string', description: 'What must be ticked; empty for nothing'),
         ]))] public array $steps,
         #[OA\Property] public int $minutes,
-    ) {}
+    ) {
+    }
 
     public static function of(BuildSheet $sheet): self
     {

@@ -14,7 +14,8 @@ final readonly class Shown
     private function __construct(
         #[OA\Property(example: '260 cfm')] public string $imperial,
         #[OA\Property(example: '442 m³/h')] public string $metric,
-    ) {}
+    ) {
+    }
 
     public static function of(Display $display, float $si): self
     {

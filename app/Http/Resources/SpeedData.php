@@ -27,7 +27,8 @@ final readonly class SpeedData
         #[OA\Property(enum: ['free', 'fair', 'strained', 'choked'])] public string $restriction,
         #[OA\Property] public bool $reachesGoal,
         #[OA\Property] public bool $keepsQuiet,
-    ) {}
+    ) {
+    }
 
     public static function of(SpeedLine $line, float $asks): self
     {

@@ -19,7 +19,8 @@ final readonly class TargetData
         #[OA\Property] public bool $isGoal,
         #[OA\Property(nullable: true, description: 'What the build gives of it')] public ?Shown $gets,
         #[OA\Property(nullable: true)] public ?bool $reached,
-    ) {}
+    ) {
+    }
 
     public static function of(TargetAsk $ask, float $most, string $goal): self
     {

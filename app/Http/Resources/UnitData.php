@@ -33,7 +33,8 @@ final readonly class UnitData
         #[OA\Property(enum: ['measured', 'rated', 'typical', 'assumed'], description: 'The least certain of the figures it rests on')] public string $provenance,
         #[OA\Property] public CostData $cost,
         #[OA\Property] public DrawingData $drawing,
-    ) {}
+    ) {
+    }
 
     public static function of(UnitLedger $unit, ShoppingList $shopping, Drawing $drawing): self
     {

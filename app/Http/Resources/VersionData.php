@@ -19,7 +19,8 @@ final readonly class VersionData
         #[OA\Property] public int $unitsNeeded,
         #[OA\Property(enum: ['meets', 'warns', 'short'])] public string $standing,
         #[OA\Property(description: 'ISO 8601')] public string $savedAt,
-    ) {}
+    ) {
+    }
 
     public static function of(Version $version): self
     {

@@ -17,7 +17,9 @@ final readonly class Air
      * @param  float  $density  kg/m3
      * @param  float  $viscosity  Pa s
      */
-    private function __construct(public float $density, public float $viscosity) {}
+    private function __construct(public float $density, public float $viscosity)
+    {
+    }
 
     /** The air of the catalogue: 1.2 kg/m3 and 1.81e-5 Pa s. */
     public static function reference(): self

@@ -11,20 +11,22 @@ namespace Jornel\Core\Air;
  */
 final readonly class BinShares
 {
-    public function __construct(public float $e1, public float $e2, public float $e3) {}
+    public function __construct(public float $e1, public float $e2, public float $e3)
+    {
+    }
 
     public static function same(float $value): self
     {
         return new self($value, $value, $value);
     }
 
-    /** @param array{float|int, float|int, float|int} $values */
+    /** @param  array{float|int, float|int, float|int}  $values */
     public static function of(array $values): self
     {
         return new self((float) $values[0], (float) $values[1], (float) $values[2]);
     }
 
-    /** @param callable(float): float $change */
+    /** @param  callable(float): float  $change */
     public function map(callable $change): self
     {
         return new self($change($this->e1), $change($this->e2), $change($this->e3));

@@ -18,7 +18,8 @@ final readonly class Pollutant
         public BinShares $weights,
         public string $source,
         public ?int $leastGrade,
-    ) {}
+    ) {
+    }
 
     /** The figure for this pollutant from a figure for each bin. */
     public function weigh(BinShares $perBin): float

@@ -7,10 +7,12 @@ namespace Jornel\Core\Air;
 /** The register of pollutants, from `data/reference/pollutants.json`. */
 final readonly class Pollutants
 {
-    /** @param array<string, Pollutant> $all by id */
-    private function __construct(public array $all) {}
+    /** @param  array<string, Pollutant>  $all by id */
+    private function __construct(public array $all)
+    {
+    }
 
-    /** @param list<array{id: string, name: string, weights: array{float|int, float|int, float|int}, source: string, least_grade?: int|null}> $rows */
+    /** @param  list<array{id: string, name: string, weights: array{float|int, float|int, float|int}, source: string, least_grade?: int|null}>  $rows */
     public static function fromRows(array $rows): self
     {
         $all = [];

@@ -8,7 +8,7 @@ use Jornel\Core\Invalid;
 
 final class UnknownPollutant extends Invalid
 {
-    /** @param list<string> $known */
+    /** @param  list<string>  $known */
     public static function named(string $field, string $id, array $known): self
     {
         return new self($field, "“{$id}” is not a pollutant here. Choose one of: ".implode(', ', $known).'.', $known);

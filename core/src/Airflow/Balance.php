@@ -27,7 +27,8 @@ final readonly class Balance
         public float $fanFlow,
         public float $filterFlow,
         public float $leakFlow,
-    ) {}
+    ) {
+    }
 
     /**
      * @param  FanCurve  $fan  in the air it moves

@@ -24,7 +24,8 @@ final readonly class FaceBank
         public PressureLaw $law,
         public Efficiency $efficiency,
         public float $ratedVelocity,
-    ) {}
+    ) {
+    }
 
     /**
      * @param  non-empty-list<FilterFace>  $faces

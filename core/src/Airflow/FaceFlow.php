@@ -21,5 +21,6 @@ final readonly class FaceFlow
         public float $velocity,
         public float $ratedVelocity,
         public BinShares $efficiency,
-    ) {}
+    ) {
+    }
 }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Airflow;
 
-use Jornel\Core\Shape\Design;
 use Jornel\Core\Shape\Assembly;
+use Jornel\Core\Shape\Design;
 
 /** A way past the filters, as an open area. */
 final readonly class Leak
@@ -13,8 +13,10 @@ final readonly class Leak
     /** Discharge coefficient of a sharp-edged opening (common practice, no source). */
     public const DISCHARGE = 0.61;
 
-    /** @param float $area m2 */
-    public function __construct(public string $name, public float $area) {}
+    /** @param  float  $area m2 */
+    public function __construct(public string $name, public float $area)
+    {
+    }
 
     /**
      * Seams with the residual gap of their joining, and the openings of the shape.

@@ -7,6 +7,8 @@ namespace Jornel\Core\Airflow;
 /** What goes past the filters at one leak. */
 final readonly class LeakFlow
 {
-    /** @param float $flow m3/s */
-    public function __construct(public string $name, public float $area, public float $flow) {}
+    /** @param  float  $flow m3/s */
+    public function __construct(public string $name, public float $area, public float $flow)
+    {
+    }
 }

@@ -27,7 +27,8 @@ final readonly class Performance
         public array $faces,
         public array $leaks,
         public BinShares $cleanAir,
-    ) {}
+    ) {
+    }
 
     /**
      * Every speed of a design, slowest first.

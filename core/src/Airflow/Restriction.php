@@ -12,7 +12,7 @@ enum Restriction: string
     case Strained = 'strained';
     case Choked = 'choked';
 
-    /** @param float $share of the bare fan's free flow, 0 to 1 */
+    /** @param  float  $share of the bare fan's free flow, 0 to 1 */
     public static function ofShare(float $share): self
     {
         return match (true) {

@@ -19,7 +19,8 @@ final readonly class Caution
         public string $text,
         private array $all,
         private array $any,
-    ) {}
+    ) {
+    }
 
     public function applies(Facts $facts): bool
     {

@@ -10,8 +10,10 @@ use Jornel\Core\Part\Record;
 /** The register of cautions, from `data/reference/cautions.json`. */
 final readonly class Cautions
 {
-    /** @param list<Caution> $all the gravest first */
-    private function __construct(public array $all) {}
+    /** @param  list<Caution>  $all the gravest first */
+    private function __construct(public array $all)
+    {
+    }
 
     /**
      * @param  list<array<string, mixed>>  $rows

@@ -18,8 +18,10 @@ final readonly class Facts
     /** Level above which people switch a unit off, dBA. */
     private const ANNOYING = 50.0;
 
-    /** @param list<string> $all */
-    private function __construct(public array $all) {}
+    /** @param  list<string>  $all */
+    private function __construct(public array $all)
+    {
+    }
 
     public static function of(Room $room, Design $design, Performance $performance): self
     {

@@ -26,9 +26,10 @@ final readonly class BuildSheet
         public array $cuts,
         public array $steps,
         public array $cautions,
-    ) {}
+    ) {
+    }
 
-    /** @param list<Caution> $cautions those that apply */
+    /** @param  list<Caution>  $cautions those that apply */
     public static function of(Design $design, Assembly $assembly, int $units, ShoppingList $shopping, array $cautions): self
     {
         return new self(

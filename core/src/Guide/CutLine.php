@@ -18,7 +18,8 @@ final readonly class CutLine
         public TapeFraction $centreUp,
         public ?TapeFraction $hole,
         public ?TapeFraction $radius,
-    ) {}
+    ) {
+    }
 
     /** The centre stands at half the sides: where the diagonals cross. */
     public static function of(Panel $panel): self

@@ -14,7 +14,9 @@ final readonly class PackMix
      * @param  list<array{pack: Pack, times: int}>  $packs
      * @param  int  $leftOver  pieces more than needed
      */
-    private function __construct(public array $packs, public BigDecimal $price, public int $leftOver) {}
+    private function __construct(public array $packs, public BigDecimal $price, public int $leftOver)
+    {
+    }
 
     /**
      * Exact, by dynamic programming over the number of pieces.

@@ -18,5 +18,6 @@ final readonly class ShoppingLine
         public int $needed,
         public PackMix $packs,
         public string $note,
-    ) {}
+    ) {
+    }
 }

@@ -31,8 +31,10 @@ final readonly class ShoppingList
 
     private const FEET = 'feet-10cm';
 
-    /** @param non-empty-list<ShoppingLine> $lines the fan first, then the filters */
-    private function __construct(public array $lines) {}
+    /** @param  non-empty-list<ShoppingLine>  $lines the fan first, then the filters */
+    private function __construct(public array $lines)
+    {
+    }
 
     /**
      * @param  int  $units  1 or more
@@ -52,10 +54,14 @@ final readonly class ShoppingList
         ])));
     }
 
-    /** Ids of the materials that a kit may have to buy besides the parts chosen. @return list<string> */
+    /**
+     * Ids of the materials that a kit may have to buy besides the parts chosen.
+     *
+     * @return list<string>
+     */
     public static function materials(Design $design): array
     {
-        return array_values(array_filter([$design->joining->material, self::BOARD, self::FEET]));
+        return $design->joining->material === null ? [self::BOARD, self::FEET] : [$design->joining->material, self::BOARD, self::FEET];
     }
 
     public function firstCost(): BigDecimal

@@ -14,7 +14,8 @@ final readonly class Finding
         public Standing $standing,
         public Sentence $text,
         public ?Sentence $mend,
-    ) {}
+    ) {
+    }
 
     public static function kept(string $rule, Sentence $text): self
     {

@@ -33,7 +33,8 @@ final readonly class Ledger
         public ?UnitLedger $unit,
         public ?ShoppingList $shopping,
         public array $cautions,
-    ) {}
+    ) {
+    }
 
     /**
      * A room and its goal, before anything is built.

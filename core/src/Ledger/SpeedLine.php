@@ -35,7 +35,8 @@ final readonly class SpeedLine
         public float $watts,
         public bool $reachesGoal,
         public bool $keepsQuiet,
-    ) {}
+    ) {
+    }
 
     /** @return float clean air of all units for a pollutant, m3/s */
     public function cleanFor(Pollutant $pollutant): float
@@ -43,7 +44,7 @@ final readonly class SpeedLine
         return $this->units * $this->performance->clean($pollutant);
     }
 
-    /** @param int $units 1 or more */
+    /** @param  int  $units 1 or more */
     public static function of(Performance $performance, Room $room, Target $goal, float $asks, int $units): self
     {
         $clean = $units * $performance->clean($room->pollutant);

@@ -11,7 +11,7 @@ enum Standing: string
     case Warns = 'warns';
     case Short = 'short';
 
-    /** @param list<Finding> $findings */
+    /** @param  list<Finding>  $findings */
     public static function worstOf(array $findings): self
     {
         $standings = array_map(fn (Finding $finding): self => $finding->standing, $findings);

@@ -14,7 +14,9 @@ final readonly class TargetAsk
      * @param  float|null  $asks  clean air, m3/s; null where it has nothing to say
      * @param  float|null  $gets  clean air of the kind that it judges, m3/s; null before anything is built
      */
-    private function __construct(public Target $target, public string $judges, public ?float $asks, public ?float $gets) {}
+    private function __construct(public Target $target, public string $judges, public ?float $asks, public ?float $gets)
+    {
+    }
 
     public static function of(Target $target, Room $room, ?SpeedLine $line = null): self
     {

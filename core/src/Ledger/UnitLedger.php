@@ -30,7 +30,8 @@ final readonly class UnitLedger
         public float $asks,
         public int $needed,
         public array $findings,
-    ) {}
+    ) {
+    }
 
     /**
      * @param  int  $units  1 or more
@@ -63,7 +64,7 @@ final readonly class UnitLedger
         return Standing::worstOf($this->findings);
     }
 
-    /** @param non-empty-list<SpeedLine> $speeds */
+    /** @param  non-empty-list<SpeedLine>  $speeds */
     private static function choose(array $speeds, ?string $name): int
     {
         $quiet = 0;

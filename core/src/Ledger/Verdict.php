@@ -35,7 +35,7 @@ final class Verdict
         ]));
     }
 
-    /** @param non-empty-list<SpeedLine> $speeds */
+    /** @param  non-empty-list<SpeedLine>  $speeds */
     private static function cleanAir(Target $goal, float $asks, int $units, array $speeds, SpeedLine $line, int $needed): Finding
     {
         $name = lcfirst($goal->name());
@@ -46,7 +46,7 @@ final class Verdict
             ));
         }
         $short = Sentence::of(
-            'Falls short of %s by %s (%s of what it asks for).',
+            'Falls short of %s by %s (%s).',
             $name, [Display::Flow, $asks - $line->judged], [Display::Share, 1.0 - $line->judged / $asks],
         );
         $faster = array_values(array_filter($speeds, fn (SpeedLine $other): bool => $other->reachesGoal));
@@ -57,7 +57,7 @@ final class Verdict
         return Finding::broken('clean air', $short, $mend);
     }
 
-    /** @param non-empty-list<SpeedLine> $speeds */
+    /** @param  non-empty-list<SpeedLine>  $speeds */
     private static function noise(Room $room, array $speeds, SpeedLine $line): ?Finding
     {
         if ($room->noiseLimit === null) {

@@ -13,7 +13,9 @@ final readonly class Catalogue
      * @param  array<string, Joining>  $joinings
      * @param  array<string, Material>  $materials
      */
-    private function __construct(public array $fans, public array $filters, public array $joinings, public array $materials) {}
+    private function __construct(public array $fans, public array $filters, public array $joinings, public array $materials)
+    {
+    }
 
     /**
      * From self-contained entries, each with its kind: of the data files, of the records, or of a version's copy.

@@ -22,8 +22,10 @@ final readonly class Efficiency
     /** Slower than this, m/s, the correction no longer grows: the power law has no meaning in still air (assumed). */
     private const SLOWEST = 0.01;
 
-    /** @param BinShares $rated efficiency at the rating velocity, 0 to 1 */
-    private function __construct(public BinShares $rated, private bool $corrects) {}
+    /** @param  BinShares  $rated efficiency at the rating velocity, 0 to 1 */
+    private function __construct(public BinShares $rated, private bool $corrects)
+    {
+    }
 
     public static function rated(BinShares $rated): self
     {

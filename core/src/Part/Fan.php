@@ -37,7 +37,8 @@ final readonly class Fan
         public array $packs,
         public Provenance $provenance,
         public array $data,
-    ) {}
+    ) {
+    }
 
     /**
      * @param  array<string, mixed>  $data

@@ -20,7 +20,8 @@ final readonly class FanBody
         public float $bladeCircle,
         public float $cornerRadius,
         public float $depth,
-    ) {}
+    ) {
+    }
 
     public static function fromRecord(Record $record): self
     {

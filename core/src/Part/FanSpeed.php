@@ -16,7 +16,8 @@ final readonly class FanSpeed
         public FanCurve $curve,
         public float $watts,
         public float $level,
-    ) {}
+    ) {
+    }
 
     /**
      * This speed by the fan laws: Q ~ N, P ~ N2, W ~ N3, level + 50 log10(N2 / N1).

@@ -9,6 +9,8 @@ use Jornel\Core\Quantity\Provenance;
 /** A number of a part with where it came from. */
 final readonly class Figure
 {
-    /** @param float $si value in SI units */
-    public function __construct(public float $si, public Provenance $provenance) {}
+    /** @param  float  $si value in SI units */
+    public function __construct(public float $si, public Provenance $provenance)
+    {
+    }
 }

@@ -43,7 +43,8 @@ final readonly class Filter
         public array $packs,
         public Provenance $provenance,
         public array $data,
-    ) {}
+    ) {
+    }
 
     /**
      * From one self-contained entry: the catalogue's, or the copy that a version kept.

@@ -19,9 +19,10 @@ final readonly class Grade
         public ?int $number,
         public BinShares $efficiency,
         public bool $hepa,
-    ) {}
+    ) {
+    }
 
-    /** @param array{id: string, name: string, number?: int|null, efficiency: array{float|int, float|int, float|int}, hepa?: bool} $row efficiency in per cent */
+    /** @param  array{id: string, name: string, number?: int|null, efficiency: array{float|int, float|int, float|int}, hepa?: bool}  $row efficiency in per cent */
     public static function fromRow(array $row): self
     {
         return new self($row['id'], $row['name'], $row['number'] ?? null, BinShares::of($row['efficiency'])->scaled(0.01), $row['hepa'] ?? false);

@@ -27,7 +27,8 @@ final readonly class Joining
         public ?string $material,
         public Provenance $provenance,
         public array $data,
-    ) {}
+    ) {
+    }
 
     /**
      * @param  array<string, mixed>  $data

@@ -19,7 +19,8 @@ final readonly class Material
         public float $coverage,
         public array $packs,
         public array $data,
-    ) {}
+    ) {
+    }
 
     /**
      * @param  array<string, mixed>  $data

@@ -9,8 +9,10 @@ use Brick\Math\BigDecimal;
 /** A pack as it is sold. */
 final readonly class Pack
 {
-    /** @param int $count pieces in it, 1 or more */
-    public function __construct(public int $count, public BigDecimal $price) {}
+    /** @param  int  $count pieces in it, 1 or more */
+    public function __construct(public int $count, public BigDecimal $price)
+    {
+    }
 
     /**
      * @param  list<Record>  $records

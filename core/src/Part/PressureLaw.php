@@ -21,7 +21,9 @@ final readonly class PressureLaw
      * @param  float  $viscous  a, Pa s/m, zero or more
      * @param  float  $inertial  b, Pa s2/m2, zero or more; not both zero
      */
-    public function __construct(public float $viscous, public float $inertial) {}
+    public function __construct(public float $viscous, public float $inertial)
+    {
+    }
 
     /**
      * From one rated point, three quarters of it linear (assumed).

@@ -14,8 +14,10 @@ use Jornel\Core\Quantity\Unit;
  */
 final readonly class Record
 {
-    /** @param array<string, mixed> $data */
-    public function __construct(private array $data, private string $path = '') {}
+    /** @param  array<string, mixed>  $data */
+    public function __construct(private array $data, private string $path = '')
+    {
+    }
 
     /** @throws BadRecord */
     public function text(string $key): string

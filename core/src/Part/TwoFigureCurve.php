@@ -16,7 +16,9 @@ final readonly class TwoFigureCurve implements FanCurve
      * @param  float  $shutOff  P0, Pa, above 0
      * @param  float  $exponent  m, above 0
      */
-    public function __construct(private float $freeFlow, private float $shutOff, private float $exponent) {}
+    public function __construct(private float $freeFlow, private float $shutOff, private float $exponent)
+    {
+    }
 
     public function flow(float $pressure): float
     {

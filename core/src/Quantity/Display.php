@@ -28,7 +28,6 @@ enum Display
     /** A share of one, as per cent. */
     case Share;
 
-    /** @pure */
     public function text(float $si, System $system): string
     {
         $imperial = $system === System::Imperial;

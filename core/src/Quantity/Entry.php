@@ -31,7 +31,8 @@ final readonly class Entry
         private float $least,
         private float $most,
         private System $system,
-    ) {}
+    ) {
+    }
 
     /**
      * @return float the value in SI units, within the range
@@ -89,7 +90,7 @@ final readonly class Entry
         $offset = 0;
         $found = [];
         while ($offset < strlen($clean)) {
-            if (preg_match($pattern, $clean, $match, PREG_UNMATCHED_AS_NULL, $offset) !== 1 || $match[0] === '') {
+            if (preg_match($pattern, $clean, $match, PREG_UNMATCHED_AS_NULL, $offset) !== 1) {
                 throw str_starts_with($clean, '-')
                     ? UnreadableEntry::outOfRange($this->field, $this->what, trim($text), $this->shown($this->least), $this->shown($this->most))
                     : UnreadableEntry::notANumber($this->field, $text, $this->example());
@@ -113,7 +114,7 @@ final readonly class Entry
         return $found;
     }
 
-    /** @param list<array{string, string|null, string|null, Unit}> $before */
+    /** @param  list<array{string, string|null, string|null, Unit}>  $before */
     private function unit(string $spelling, array $before): Unit
     {
         if ($spelling === '') {

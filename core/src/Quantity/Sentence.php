@@ -7,10 +7,12 @@ namespace Jornel\Core\Quantity;
 /** A sentence with figures in it, which can be told in either measure. */
 final readonly class Sentence
 {
-    /** @param list<array{Display, float}|string|int> $figures what stands for each %s */
-    private function __construct(private string $format, private array $figures) {}
+    /** @param  list<array{Display, float}|string|int>  $figures what stands for each %s */
+    private function __construct(private string $format, private array $figures)
+    {
+    }
 
-    /** @param array{Display, float}|string|int ...$figures */
+    /** @param  array{Display, float}|string|int  ...$figures */
     public static function of(string $format, array|string|int ...$figures): self
     {
         return new self($format, array_values($figures));

@@ -9,14 +9,14 @@ namespace Jornel\Core\Quantity;
  */
 final readonly class TapeFraction
 {
-    private function __construct(public int $sixteenths) {}
+    private function __construct(public int $sixteenths)
+    {
+    }
 
     /**
      * Nearest sixteenth of an inch; ties go away from zero.
      *
      * @param  float  $length  m, any sign
-     *
-     * @pure
      */
     public static function nearest(float $length): self
     {

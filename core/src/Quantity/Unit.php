@@ -71,13 +71,11 @@ enum Unit: string
         };
     }
 
-    /** @pure */
     public function toSi(float $value): float
     {
         return $value * $this->factor();
     }
 
-    /** @pure */
     public function fromSi(float $value): float
     {
         return $value / $this->factor();

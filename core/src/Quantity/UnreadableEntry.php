@@ -23,7 +23,7 @@ final class UnreadableEntry extends Invalid
         return new self($field, sprintf('The unit “%s” is not known here. Write it such as %s.', mb_strimwidth($unit, 0, 20, '…'), $example));
     }
 
-    /** @param list<string> $readings */
+    /** @param  list<string>  $readings */
     public static function ambiguousComma(string $field, string $text, array $readings): self
     {
         return new self($field, sprintf('“%s” can be read in two ways. Is it %s?', $text, implode(' or ', $readings)), $readings);

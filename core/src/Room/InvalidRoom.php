@@ -23,7 +23,7 @@ final class InvalidRoom extends Invalid
         return new self($field, "Enter a whole number from {$least} to {$most}.");
     }
 
-    /** @param list<string> $known */
+    /** @param  list<string>  $known */
     public static function unknownUse(string $id, array $known): self
     {
         return new self('room.use', "“{$id}” is not a use of a room here.", $known);

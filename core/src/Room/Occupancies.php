@@ -10,8 +10,10 @@ use Jornel\Core\Part\Record;
 /** The register of uses of rooms, from `data/reference/occupancies.json`. */
 final readonly class Occupancies
 {
-    /** @param array<string, Occupancy> $all by id */
-    private function __construct(public array $all) {}
+    /** @param  array<string, Occupancy>  $all by id */
+    private function __construct(public array $all)
+    {
+    }
 
     /**
      * @param  list<array<string, mixed>>  $rows

@@ -42,7 +42,8 @@ final readonly class Room
         public ?float $noiseLimit,
         public bool $hasFuelBurning,
         public float $infiltration,
-    ) {}
+    ) {
+    }
 
     /** @throws InvalidRoom */
     public static function of(

@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Room;
 
+use Jornel\Core\Air\Pollutant;
 use Jornel\Core\Air\Pollutants;
-use Jornel\Core\Invalid;
+use Jornel\Core\Faults;
 use Jornel\Core\InvalidEntries;
 use Jornel\Core\Quantity\Display;
 use Jornel\Core\Quantity\Entry;
@@ -13,13 +14,12 @@ use Jornel\Core\Quantity\System;
 use Jornel\Core\Quantity\Unit;
 
 /** A room as a person wrote it down. */
-final class RoomEntry
+final readonly class RoomEntry
 {
-    /** @var list<Invalid> */
-    private array $faults = [];
-
-    /** @param array<string, mixed> $fields name, use, length, width, height, people, pollutant, noise_limit, has_fuel_burning */
-    private function __construct(private readonly array $fields, private readonly System $system) {}
+    /** @param  array<string, mixed>  $fields name, use, length, width, height, people, pollutant, noise_limit, has_fuel_burning */
+    private function __construct(private array $fields, private System $system)
+    {
+    }
 
     /**
      * @param  array<string, mixed>  $fields
@@ -44,26 +44,27 @@ final class RoomEntry
 
     private function room(Occupancies $uses, Pollutants $pollutants): Room
     {
-        $name = $this->try(function (): string {
+        $faults = new Faults;
+        $name = $faults->take(function (): string {
             $name = trim($this->text('name'));
 
             return $name === '' || mb_strlen($name) > 80 ? throw InvalidRoom::noName() : $name;
         });
-        $use = $this->try(fn (): Occupancy => $uses->get($this->text('use')));
-        $length = $this->try(fn (): float => $this->side('length', 'A length', Room::SIDE));
-        $width = $this->try(fn (): float => $this->side('width', 'A width', Room::SIDE));
-        $height = $this->try(fn (): float => $this->side('height', 'A ceiling height', Room::CEILING));
-        $people = $this->try(fn (): int => $this->people());
-        $pollutant = $this->try(fn () => $pollutants->get($this->text('pollutant')));
-        $noise = $this->try(fn (): float => $this->noiseLimit());
-        if ($this->faults !== [] || $name === null || $use === null || $length === null || $width === null || $height === null || $people === null || $pollutant === null || $noise === null) {
-            throw InvalidEntries::of($this->faults === [] ? [InvalidRoom::noName()] : $this->faults);
+        $use = $faults->take(fn (): Occupancy => $uses->get($this->text('use')));
+        $length = $faults->take(fn (): float => $this->side('length', 'A length', Room::SIDE));
+        $width = $faults->take(fn (): float => $this->side('width', 'A width', Room::SIDE));
+        $height = $faults->take(fn (): float => $this->side('height', 'A ceiling height', Room::CEILING));
+        $people = $faults->take(fn (): int => $this->people());
+        $pollutant = $faults->take(fn (): Pollutant => $pollutants->get($this->text('pollutant')));
+        $noise = $faults->take(fn (): float => $this->noiseLimit());
+        if ($name === null || $use === null || $length === null || $width === null || $height === null || $people === null || $pollutant === null || $noise === null) {
+            throw $faults->thrown();
         }
 
         return Room::of($name, $use, $length, $width, $height, $people, $pollutant, $noise === 0.0 ? null : $noise, ($this->fields['has_fuel_burning'] ?? false) === true);
     }
 
-    /** @param array{float, float} $range m */
+    /** @param  array{float, float}  $range m */
     private function side(string $field, string $what, array $range): float
     {
         return (new Entry("room.{$field}", $what, self::bare($this->system), Display::RoomLength, $range[0], $range[1], $this->system))->read($this->text($field));
@@ -90,23 +91,6 @@ final class RoomEntry
         $value = $this->fields[$field] ?? '';
 
         return is_scalar($value) ? (string) $value : '';
-    }
-
-    /**
-     * @template T
-     *
-     * @param  callable(): T  $read
-     * @return T|null
-     */
-    private function try(callable $read): mixed
-    {
-        try {
-            return $read();
-        } catch (Invalid $fault) {
-            $this->faults[] = $fault;
-
-            return null;
-        }
     }
 
     private static function bare(System $system): Unit

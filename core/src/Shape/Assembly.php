@@ -30,7 +30,8 @@ final readonly class Assembly
         public float $height,
         public float $mass,
         public array $remarks,
-    ) {}
+    ) {
+    }
 
     /** @return float m2 */
     public function netArea(): float

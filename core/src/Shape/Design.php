@@ -19,7 +19,8 @@ final readonly class Design
         public Filter $filter,
         public Joining $joining,
         public Corners $corners,
-    ) {}
+    ) {
+    }
 
     /** @throws DoesNotFit when the parts cannot make this shape */
     public function assemble(): Assembly

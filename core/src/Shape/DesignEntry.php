@@ -4,16 +4,21 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Shape;
 
-use Jornel\Core\Invalid;
+use Jornel\Core\Faults;
 use Jornel\Core\InvalidEntries;
 use Jornel\Core\Part\Catalogue;
+use Jornel\Core\Part\Fan;
+use Jornel\Core\Part\Filter;
+use Jornel\Core\Part\Joining;
 
 /** A unit as it was chosen, by the ids of shape and parts. */
 final readonly class DesignEntry
 {
     public const MOST_UNITS = 24;
 
-    private function __construct(public Design $design, public int $units, public ?string $speed) {}
+    private function __construct(public Design $design, public int $units, public ?string $speed)
+    {
+    }
 
     /**
      * @param  array<string, mixed>  $fields  shape, fan, filter, joining, corners, units, speed
@@ -22,25 +27,16 @@ final readonly class DesignEntry
      */
     public static function read(array $fields, Catalogue $catalogue): self
     {
-        $faults = [];
-        $try = function (callable $read) use (&$faults): mixed {
-            try {
-                return $read();
-            } catch (Invalid $fault) {
-                $faults[] = $fault;
-
-                return null;
-            }
-        };
+        $faults = new Faults;
         $text = fn (string $field): string => is_string($fields[$field] ?? null) ? $fields[$field] : '';
-        $shape = $try(fn (): Shape => Shapes::get($text('shape')));
-        $fan = $try(fn () => $catalogue->fan($text('fan')));
-        $filter = $try(fn () => $catalogue->filter($text('filter')));
-        $joining = $try(fn () => $catalogue->joining($text('joining')));
-        $corners = $try(fn (): Corners => Corners::tryFrom($text('corners')) ?? throw UnknownShape::corners($text('corners')));
-        $units = $try(fn (): int => self::units($fields['units'] ?? 1));
-        if ($faults !== []) {
-            throw InvalidEntries::of($faults);
+        $shape = $faults->take(fn (): Shape => Shapes::get($text('shape')));
+        $fan = $faults->take(fn (): Fan => $catalogue->fan($text('fan')));
+        $filter = $faults->take(fn (): Filter => $catalogue->filter($text('filter')));
+        $joining = $faults->take(fn (): Joining => $catalogue->joining($text('joining')));
+        $corners = $faults->take(fn (): Corners => Corners::tryFrom($text('corners')) ?? throw UnknownShape::corners($text('corners')));
+        $units = $faults->take(fn (): int => self::units($fields['units'] ?? 1));
+        if ($shape === null || $fan === null || $filter === null || $joining === null || $corners === null || $units === null) {
+            throw $faults->thrown();
         }
         $speed = $text('speed');
 

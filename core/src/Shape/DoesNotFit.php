@@ -36,7 +36,7 @@ final class DoesNotFit extends Invalid
         ));
     }
 
-    /** @param list<string> $families */
+    /** @param  list<string>  $families */
     public static function noSeat(Fan $fan, string $shape, array $families): self
     {
         return new self('unit.fan', sprintf('A %s has no seat on a %s. It takes: %s.', $fan->family, $shape, implode(', ', $families)));

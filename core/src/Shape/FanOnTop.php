@@ -8,6 +8,7 @@ use Jornel\Core\Shape\Scene\Anchor;
 use Jornel\Core\Shape\Scene\Arrow;
 use Jornel\Core\Shape\Scene\FanSolid;
 use Jornel\Core\Shape\Scene\Frame;
+use Jornel\Core\Shape\Scene\Mark;
 use Jornel\Core\Shape\Scene\Point;
 use Jornel\Core\Shape\Scene\Solid;
 
@@ -21,7 +22,8 @@ final readonly class FanOnTop
         private Pinwheel $pinwheel,
         private FanSeat $seat,
         private bool $hasCover,
-    ) {}
+    ) {
+    }
 
     /** @throws DoesNotFit */
     public static function of(Design $design, Pinwheel $pinwheel): self
@@ -81,7 +83,11 @@ final readonly class FanOnTop
         ];
     }
 
-    /** Height it adds to the box. @return float m */
+    /**
+     * Height it adds to the box.
+     *
+     * @return float m
+     */
     public function height(): float
     {
         return $this->design->fan->body->depth + count($this->panels()) * Panel::THICKNESS;
@@ -95,16 +101,15 @@ final readonly class FanOnTop
     {
         $side = $this->pinwheel->outside();
         $middle = $side / 2.0;
-        $sheet = fn (string $id, float $z, array $marks = []): Solid => Solid::box($id, 'board', new Point(0.0, 0.0, $z), new Point($side, $side, $z + Panel::THICKNESS), $marks);
         $solids = [];
         if ($this->hasCover) {
-            $solids[] = $sheet('cover', $z);
+            $solids[] = self::sheet('cover', $side, $z);
             $z += Panel::THICKNESS;
         }
-        $solids[] = FanSolid::of($this->design->fan, Frame::top($middle, $middle, $z));
+        $solids[] = FanSolid::of($this->design->fan, Frame::top($middle, $middle, $z), $this->design->corners);
         $z += $this->design->fan->body->depth;
         if ($this->design->corners === Corners::Shroud) {
-            $solids[] = $sheet('shroud', $z, ['top' => FanSolid::rotor($this->design->fan, Frame::top($middle, $middle, $z + Panel::THICKNESS))]);
+            $solids[] = self::sheet('shroud', $side, $z, [...FanSolid::rotor($this->design->fan, Frame::top($middle, $middle, $z + Panel::THICKNESS))]);
         }
 
         return $solids;
@@ -138,5 +143,11 @@ final readonly class FanOnTop
                 $this->panels(),
             ),
         ];
+    }
+
+    /** @param  list<Mark>  $marks on its upper side */
+    private static function sheet(string $id, float $side, float $z, array $marks = []): Solid
+    {
+        return Solid::box($id, 'board', new Point(0.0, 0.0, $z), new Point($side, $side, $z + Panel::THICKNESS), ['top' => $marks]);
     }
 }

@@ -25,7 +25,8 @@ final readonly class FanSeat
         private float $boxDepth,
         private float $openingWidth,
         private float $openingDepth,
-    ) {}
+    ) {
+    }
 
     /** @throws DoesNotFit */
     public function mustNotOverhang(): void

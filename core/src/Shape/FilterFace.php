@@ -19,7 +19,8 @@ final readonly class FilterFace
         public Filter $filter,
         public float $netWidth,
         public float $netHeight,
-    ) {}
+    ) {
+    }
 
     /** @return float m2 */
     public function netArea(): float

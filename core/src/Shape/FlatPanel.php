@@ -80,7 +80,7 @@ final readonly class FlatPanel implements Shape
         $seatY = $outlet + $body->depth;
         $solids = [
             Solid::box('face-1', 'filter', new Point($x - $filter->width / 2.0, $seatY, $z - $filter->height / 2.0), new Point($x + $filter->width / 2.0, $depth, $z + $filter->height / 2.0)),
-            FanSolid::of($design->fan, Frame::front($x, $seatY, $z)),
+            FanSolid::of($design->fan, Frame::front($x, $seatY, $z), $design->corners),
         ];
         if ($design->corners === Corners::Shroud) {
             $low = new Point($x - $body->side / 2.0, 0.0, $z - $body->side / 2.0);

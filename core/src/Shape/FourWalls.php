@@ -18,7 +18,9 @@ final readonly class FourWalls
     /** Length of the arrows of the air that are drawn, m. */
     private const ARROW = 0.16;
 
-    private function __construct(private Filter $filter, public Pinwheel $pinwheel) {}
+    private function __construct(private Filter $filter, public Pinwheel $pinwheel)
+    {
+    }
 
     /** @throws DoesNotFit */
     public static function of(Filter $filter, string $shape): self
@@ -50,7 +52,11 @@ final readonly class FourWalls
         return [$face('face-1'), $face('face-2'), $face('face-3'), $face('face-4')];
     }
 
-    /** The seams of the four corners and of the walls with base and top: 4 H + 8 S. @return list<Seam> */
+    /**
+     * The seams of the four corners and of the walls with base and top: 4 H + 8 S.
+     *
+     * @return list<Seam>
+     */
     public function seams(string $base): array
     {
         $side = $this->pinwheel->outside();
@@ -85,13 +91,12 @@ final readonly class FourWalls
         $t = $this->filter->depth;
         $s = $this->pinwheel->outside();
         $h = $this->filter->height;
-        $wall = fn (string $id, float $x0, float $y0, float $x1, float $y1, array $marks = []): Solid => Solid::box($id, 'filter', new Point($x0, $y0, $z), new Point($x1, $y1, $z + $h), $marks);
 
         return [
-            $wall('face-1', 0.0, 0.0, $w, $t, ['front' => FilterMarks::on($this->filter, Frame::front(0.0, 0.0, $z), $w, $h)]),
-            $wall('face-2', $w, 0.0, $s, $w, ['right' => FilterMarks::on($this->filter, Frame::right($s, 0.0, $z), $w, $h)]),
-            $wall('face-3', $t, $w, $s, $s),
-            $wall('face-4', 0.0, $t, $t, $s),
+            Solid::box('face-1', 'filter', new Point(0.0, 0.0, $z), new Point($w, $t, $z + $h), ['front' => FilterMarks::on($this->filter, Frame::front(0.0, 0.0, $z), $w, $h)]),
+            Solid::box('face-2', 'filter', new Point($w, 0.0, $z), new Point($s, $w, $z + $h), ['right' => FilterMarks::on($this->filter, Frame::right($s, 0.0, $z), $w, $h)]),
+            Solid::box('face-3', 'filter', new Point($t, $w, $z), new Point($s, $s, $z + $h)),
+            Solid::box('face-4', 'filter', new Point(0.0, $t, $z), new Point($t, $s, $z + $h)),
         ];
     }
 

@@ -16,7 +16,9 @@ final readonly class Misfits
      * @param  array<string, string>  $filters  reason by id
      * @param  array<string, string>  $shapes  reason by id
      */
-    private function __construct(public array $fans, public array $filters, public array $shapes) {}
+    private function __construct(public array $fans, public array $filters, public array $shapes)
+    {
+    }
 
     public static function of(Design $design, Catalogue $catalogue): self
     {

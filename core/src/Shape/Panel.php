@@ -23,5 +23,6 @@ final readonly class Panel
         public float $width,
         public float $height,
         public ?float $hole,
-    ) {}
+    ) {
+    }
 }

@@ -13,15 +13,25 @@ final readonly class Pinwheel
      * @param  float  $frameWidth  w, actual, m, above 0
      * @param  float  $frameDepth  t, actual, m, above 0
      */
-    public function __construct(public float $frameWidth, public float $frameDepth) {}
+    public function __construct(public float $frameWidth, public float $frameDepth)
+    {
+    }
 
-    /** Side of the square outside: w + t. @return float m */
+    /**
+     * Side of the square outside: w + t.
+     *
+     * @return float m
+     */
     public function outside(): float
     {
         return $this->frameWidth + $this->frameDepth;
     }
 
-    /** Side of the square inside: w - t. @return float m */
+    /**
+     * Side of the square inside: w - t.
+     *
+     * @return float m
+     */
     public function inside(): float
     {
         return $this->frameWidth - $this->frameDepth;

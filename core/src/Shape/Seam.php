@@ -12,5 +12,7 @@ final readonly class Seam
      * @param  float  $length  of all of them together, m
      * @param  int  $count  how many there are
      */
-    public function __construct(public string $name, public float $length, public int $count) {}
+    public function __construct(public string $name, public float $length, public int $count)
+    {
+    }
 }

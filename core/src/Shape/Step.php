@@ -18,5 +18,6 @@ final readonly class Step
         public string $reason,
         public float $minutes,
         public ?string $hold = null,
-    ) {}
+    ) {
+    }
 }

@@ -8,7 +8,7 @@ use Jornel\Core\Invalid;
 
 final class UnknownShape extends Invalid
 {
-    /** @param list<string> $known */
+    /** @param  list<string>  $known */
     public static function named(string $field, string $id, array $known): self
     {
         return new self($field, sprintf('There is no shape “%s”. Choose one of: %s.', mb_strimwidth($id, 0, 40, '…'), implode(', ', $known)), $known);

@@ -25,7 +25,7 @@ final class BracketedRootTest extends TestCase
         ];
     }
 
-    /** @param Closure(float): float $f */
+    /** @param  Closure(float): float  $f */
     #[DataProvider('roots')]
     public function test_it_finds_the_root(Closure $f, float $low, float $high, float $root): void
     {

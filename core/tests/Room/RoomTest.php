@@ -142,7 +142,7 @@ final class RoomTest extends TestCase
         Sample::room(height: 274.0);
     }
 
-    /** @param array<string, mixed> $fields */
+    /** @param  array<string, mixed>  $fields */
     private static function read(array $fields): Room
     {
         return RoomEntry::read(

@@ -1,5 +1,5 @@
 import { MutationCache, QueryCache, QueryClient, keepPreviousData, useQuery } from '@tanstack/vue-query';
-import { toValue, type MaybeRefOrGetter } from 'vue';
+import { computed, toValue, type MaybeRefOrGetter } from 'vue';
 import { router } from '../router';
 import { answer, api, Refused, type Choices, type RoomEntries } from './client';
 
@@ -17,11 +17,9 @@ export const queryClient = new QueryClient({
     defaultOptions: { queries: { retry: false, refetchOnWindowFocus: false, staleTime: 10_000 } },
 });
 
-export const useSession = () =>
-    useQuery({ queryKey: ['session'], queryFn: () => answer(api.GET('/session')), staleTime: Infinity });
+export const useSession = () => useQuery({ queryKey: ['session'], queryFn: () => answer(api.GET('/session')), staleTime: Infinity });
 
-export const useCatalogue = () =>
-    useQuery({ queryKey: ['catalogue'], queryFn: () => answer(api.GET('/catalogue')), staleTime: 300_000 });
+export const useCatalogue = () => useQuery({ queryKey: ['catalogue'], queryFn: () => answer(api.GET('/catalogue')), staleTime: 300_000 });
 
 export const useProgrammes = () => useQuery({ queryKey: ['programmes'], queryFn: () => answer(api.GET('/programmes')) });
 
@@ -64,7 +62,8 @@ export const useEvaluation = (question: MaybeRefOrGetter<Question | null>) =>
 
 export const useMisfits = (unit: MaybeRefOrGetter<Choices | null>, open: MaybeRefOrGetter<boolean>) =>
     useQuery({
-        queryKey: ['misfits', unit],
+        // Joining, corners, number and speed change nothing about what fits.
+        queryKey: ['misfits', computed(() => [toValue(unit)?.shape, toValue(unit)?.fan, toValue(unit)?.filter])],
         queryFn: () => answer(api.POST('/misfits', { body: { unit: toValue(unit) as Choices } })),
         enabled: () => toValue(open) && toValue(unit) !== null,
         placeholderData: keepPreviousData,

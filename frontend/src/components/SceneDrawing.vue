@@ -4,7 +4,15 @@ import type { Drawing } from '../api/client';
 import { layLabels, type Box } from './labels';
 
 const props = withDefaults(
-    defineProps<{ drawing: Drawing; title: string; picked?: string; labelled?: boolean; extents?: boolean; keepFree?: number; margin?: number }>(),
+    defineProps<{
+        drawing: Drawing;
+        title: string;
+        picked?: string;
+        labelled?: boolean;
+        extents?: boolean;
+        keepFree?: number;
+        margin?: number;
+    }>(),
     { picked: '', labelled: false, extents: true, keepFree: 0, margin: 18 },
 );
 const emit = defineEmits<{ pick: [part: string] }>();

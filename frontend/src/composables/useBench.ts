@@ -46,7 +46,16 @@ export function useBench(draft: Draft, ready: Ref<boolean>, withUnit: Ref<boolea
     });
 
     const refused = computed(() => (evaluation.error.value instanceof Refused ? evaluation.error.value : null));
-    const errors = computed(() => (refused.value?.status === 422 ? refused.value.errors : {}));
+    /** Faults of what was asked; a field that was written in since is not at fault yet. */
+    const errors = computed(() => {
+        if (refused.value?.status !== 422) return {};
+        const asked = question.value?.room;
+        const stands = ([field]: [string, unknown]): boolean => {
+            const key = field.replace(/^room\./, '') as keyof RoomEntries;
+            return !field.startsWith('room.') || asked?.[key] === draft.entries[key];
+        };
+        return Object.fromEntries(Object.entries(refused.value.errors).filter(stands));
+    });
     const offers = computed(() => (refused.value?.status === 422 ? refused.value.choices : {}));
     const away = computed(() => (evaluation.error.value && refused.value?.status !== 422 ? evaluation.error.value : null));
     const current = computed(() => evaluation.error.value === null);

@@ -35,7 +35,9 @@ export function useSaving({ roomId, siteId, drafting, room, build, ledger }: Sav
     async function saveBuild(id: number): Promise<void> {
         if (build.value === null) {
             const name = ledger.value?.unit?.summary.split(' · ')[0] ?? 'Build';
-            const added = await answer(api.POST('/rooms/{room}/builds', { params: { path: { room: id } }, body: { name, unit: draft.choices } }));
+            const added = await answer(
+                api.POST('/rooms/{room}/builds', { params: { path: { room: id } }, body: { name, unit: draft.choices } }),
+            );
             drafting.buildSaved(added.latest.choices);
             return;
         }

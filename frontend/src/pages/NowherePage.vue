@@ -1,7 +1,9 @@
 <template>
     <main class="nowhere">
         <h1>There is nothing here</h1>
-        <p>The address may be mistyped, or what it showed was deleted. <RouterLink :to="{ name: 'home' }">Back to your rooms</RouterLink></p>
+        <p>
+            The address may be mistyped, or what it showed was deleted. <RouterLink :to="{ name: 'home' }">Back to your rooms</RouterLink>
+        </p>
     </main>
 </template>
 

@@ -17,7 +17,9 @@ const fault = ref<string>();
 async function addSite(): Promise<void> {
     fault.value = undefined;
     try {
-        await answer(api.POST('/programmes/{programme}/sites', { params: { path: { programme: id.value } }, body: { name: siteName.value } }));
+        await answer(
+            api.POST('/programmes/{programme}/sites', { params: { path: { programme: id.value } }, body: { name: siteName.value } }),
+        );
         siteName.value = '';
         await programme.refetch();
     } catch (refused) {
@@ -39,7 +41,9 @@ async function addSite(): Promise<void> {
                 <section v-for="site in programme.data.value.sites" :key="site.id" class="site">
                     <header>
                         <h2>{{ site.name }}</h2>
-                        <RouterLink v-if="mayBuild" class="add" :to="{ name: 'new-room', params: { programme: id, site: site.id } }">+ Add a room</RouterLink>
+                        <RouterLink v-if="mayBuild" class="add" :to="{ name: 'new-room', params: { programme: id, site: site.id } }"
+                            >+ Add a room</RouterLink
+                        >
                     </header>
                     <div class="rooms" :style="{ '--columns': Math.min(4, Math.max(1, site.rooms.length)) }">
                         <RoomTile v-for="room in site.rooms" :key="room.id" :room="room" />

@@ -22,11 +22,13 @@ const { show } = useMeasure();
 
 const roomId = ref<number | null>(route.params.room === undefined ? null : Number(route.params.room));
 const siteId = Number(route.params.site ?? 0);
-const stage = ref<Stage['key']>(roomId.value === null ? 'room' : ((route.params.stage as Stage['key']) || 'room'));
+const stage = ref<Stage['key']>(roomId.value === null ? 'room' : (route.params.stage as Stage['key']) || 'room');
 
 const catalogue = useCatalogue();
 const room = useRoom(roomId);
-const programme = useProgramme(computed(() => room.data.value?.programmeId ?? (route.params.programme === undefined ? null : Number(route.params.programme))));
+const programme = useProgramme(
+    computed(() => room.data.value?.programmeId ?? (route.params.programme === undefined ? null : Number(route.params.programme))),
+);
 const mayBuild = computed(() => programme.data.value !== undefined && programme.data.value.role !== 'reader');
 const currency = computed(() => programme.data.value?.currency ?? '');
 
@@ -53,9 +55,21 @@ watch(stage, (next) => {
 });
 
 const stages = computed<Stage[]>(() => [
-    { key: 'room', name: 'Room', says: ledger.value ? `${show(ledger.value.floorArea)}, ${draft.entries.people || 'no'} people` : 'not measured yet', done: roomId.value !== null && !roomChanged.value, open: true },
+    {
+        key: 'room',
+        name: 'Room',
+        says: ledger.value ? `${show(ledger.value.floorArea)}, ${draft.entries.people || 'no'} people` : 'not measured yet',
+        done: roomId.value !== null && !roomChanged.value,
+        open: true,
+    },
     { key: 'target', name: 'Target', says: ledger.value?.goal ?? '', done: roomId.value !== null, open: ledger.value !== undefined },
-    { key: 'build', name: 'Build', says: build.value ? `version ${build.value.latest.number}${buildChanged.value ? ', changed' : ''}` : 'nothing saved yet', done: build.value !== null && !buildChanged.value, open: ledger.value !== undefined },
+    {
+        key: 'build',
+        name: 'Build',
+        says: build.value ? `version ${build.value.latest.number}${buildChanged.value ? ', changed' : ''}` : 'nothing saved yet',
+        done: build.value !== null && !buildChanged.value,
+        open: ledger.value !== undefined,
+    },
     { key: 'sheet', name: 'Sheet', says: build.value ? 'ready to print' : 'save a build first', done: false, open: build.value !== null },
 ]);
 const fault = computed(() => room.error.value ?? catalogue.error.value ?? (ledger.value ? null : away.value));
@@ -104,7 +118,13 @@ async function save(): Promise<void> {
                     :offers="offers"
                     @change="(entries) => (draft.entries = entries)"
                 />
-                <TargetStage v-else-if="stage === 'target' && ledger" :ledger="ledger" :goal="draft.goal" :errors="errors" @goal="(id) => (draft.goal = id)" />
+                <TargetStage
+                    v-else-if="stage === 'target' && ledger"
+                    :ledger="ledger"
+                    :goal="draft.goal"
+                    :errors="errors"
+                    @goal="(id) => (draft.goal = id)"
+                />
                 <BenchStage
                     v-else-if="stage === 'build' && ledger"
                     :ledger="ledger"
@@ -117,7 +137,12 @@ async function save(): Promise<void> {
                     @choose="(choices) => (draft.choices = choices)"
                     @take-newer="draft.keepFigures = false"
                 />
-                <SheetStage v-else-if="stage === 'sheet' && versionId" :version="versionId" :changed="buildChanged || roomChanged" :currency="currency" />
+                <SheetStage
+                    v-else-if="stage === 'sheet' && versionId"
+                    :version="versionId"
+                    :changed="buildChanged || roomChanged"
+                    :currency="currency"
+                />
             </div>
             <div class="side">
                 <LedgerPanel
@@ -130,14 +155,36 @@ async function save(): Promise<void> {
                 />
                 <div v-else class="empty">The ledger fills as soon as the room has its three lengths.</div>
                 <footer v-if="mayBuild">
-                    <Button type="primary" size="large" block :loading="saving.busy.value" :disabled="!saving.worthwhile(stage === 'build')" @click="save">
-                        {{ stage === 'build' ? (build ? `Save version ${build.latest.number + 1}` : 'Save this build') : roomId === null ? 'Save the room' : 'Save changes' }}
+                    <Button
+                        type="primary"
+                        size="large"
+                        block
+                        :loading="saving.busy.value"
+                        :disabled="!saving.worthwhile(stage === 'build')"
+                        @click="save"
+                    >
+                        {{
+                            stage === 'build'
+                                ? build
+                                    ? `Save version ${build.latest.number + 1}`
+                                    : 'Save this build'
+                                : roomId === null
+                                  ? 'Save the room'
+                                  : 'Save changes'
+                        }}
                     </Button>
-                    <Button v-if="stage !== 'build' && roomId !== null && !roomChanged && !build" size="large" block @click="stage = stage === 'room' ? 'target' : 'build'">
+                    <Button
+                        v-if="stage !== 'build' && roomId !== null && !roomChanged && !build"
+                        size="large"
+                        block
+                        @click="stage = stage === 'room' ? 'target' : 'build'"
+                    >
                         Next: {{ stage === 'room' ? 'choose the target' : 'build for it' }}
                     </Button>
                 </footer>
-                <footer v-else-if="programme.data.value" class="reader">You may look and try things out; saving is for builders and organisers.</footer>
+                <footer v-else-if="programme.data.value" class="reader">
+                    You may look and try things out; saving is for builders and organisers.
+                </footer>
             </div>
         </template>
     </main>

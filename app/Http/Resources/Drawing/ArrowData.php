@@ -15,5 +15,6 @@ final readonly class ArrowData
         #[OA\Property] public float $x2,
         #[OA\Property] public float $y2,
         #[OA\Property(description: 'Share of the fan’s air that goes this way, 0 to 1')] public float $share,
-    ) {}
+    ) {
+    }
 }

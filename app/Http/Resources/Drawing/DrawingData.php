@@ -28,7 +28,8 @@ final readonly class DrawingData
         #[OA\Property(items: new OA\Items(ref: LabelData::class))] public array $labels,
         #[OA\Property(items: new OA\Items(ref: ArrowData::class))] public array $arrows,
         #[OA\Property(items: new OA\Items(ref: ExtentData::class))] public array $extents,
-    ) {}
+    ) {
+    }
 
     /**
      * @param  array<string, array{name: string, lines: non-empty-list<Sentence>}>  $labels  by part

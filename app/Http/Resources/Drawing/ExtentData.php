@@ -17,5 +17,6 @@ final readonly class ExtentData
         #[OA\Property] public float $y2,
         #[OA\Property] public float $dx,
         #[OA\Property] public float $dy,
-    ) {}
+    ) {
+    }
 }

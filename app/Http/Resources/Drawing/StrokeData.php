@@ -13,7 +13,8 @@ final readonly class StrokeData
         #[OA\Property(description: 'Material of a side, or what a mark shows')] public string $kind,
         #[OA\Property(description: 'Outline as SVG path data, mm')] public string $path,
         #[OA\Property(description: '0 in full light to 1 in the dark')] public float $shade,
-    ) {}
+    ) {
+    }
 
     public static function of(Stroke $stroke): self
     {

@@ -26,7 +26,11 @@ final readonly class Camera
         $this->towardsViewer = new Point(sin($turn) * cos($tilt), -cos($turn) * cos($tilt), sin($tilt));
     }
 
-    /** On the sheet: mm, x to the right, y down. @return array{float, float} */
+    /**
+     * On the sheet: mm, x to the right, y down.
+     *
+     * @return array{float, float}
+     */
     public function see(Point $point): array
     {
         return [

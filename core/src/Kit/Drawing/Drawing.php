@@ -30,7 +30,8 @@ final readonly class Drawing
         public array $arrows,
         public array $extents,
         public array $frame,
-    ) {}
+    ) {
+    }
 
     public static function of(Scene $scene, Camera $camera = new Camera): self
     {
@@ -112,15 +113,16 @@ final readonly class Drawing
      */
     private static function frame(array $strokes): array
     {
-        $xs = $ys = [0.0];
-        foreach ($strokes as $i => $stroke) {
-            if ($i === 0) {
-                $xs = $ys = [];
-            }
+        $xs = $ys = [];
+        foreach ($strokes as $stroke) {
             foreach ($stroke->points as [$x, $y]) {
                 $xs[] = $x;
                 $ys[] = $y;
             }
+        }
+
+        if ($xs === [] || $ys === []) {
+            return ['x' => 0.0, 'y' => 0.0, 'width' => 0.0, 'height' => 0.0];
         }
 
         return ['x' => min($xs), 'y' => min($ys), 'width' => round(max($xs) - min($xs), 1), 'height' => round(max($ys) - min($ys), 1)];

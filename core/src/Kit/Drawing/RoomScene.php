@@ -21,7 +21,7 @@ final class RoomScene
     /** Pitch of the grid on the floor, m. */
     private const GRID = 1.0;
 
-    /** @param Scene|null $unit what stands in the room, so many times */
+    /** @param  Scene|null  $unit what stands in the room, so many times */
     public static function of(Room $room, ?Scene $unit, int $units): Scene
     {
         $length = $room->length;
@@ -33,18 +33,20 @@ final class RoomScene
             Solid::box('wall', 'wall', new Point(-self::WALL, 0.0, -self::WALL), new Point(0.0, $width + self::WALL, $height)),
         ];
         $arrows = $anchors = [];
-        $plain = $unit?->without(['pleat', 'guard']);
-        foreach ($plain === null ? [] : self::places($room, $plain, $units) as $place) {
-            $scene = $plain->movedBy($place);
-            $solids = [...$solids, ...$scene->solids];
-            $arrows = [...$arrows, ...array_filter($scene->arrows, fn (Arrow $arrow): bool => $arrow->kind === 'outlet')];
-            $anchors[] = new Anchor('unit', $place->plus($plain->size()->scaled(0.5)));
+        if ($unit !== null) {
+            $plain = $unit->without(['pleat', 'guard']);
+            foreach (self::places($room, $plain, $units) as $place) {
+                $scene = $plain->movedBy($place);
+                $solids = [...$solids, ...$scene->solids];
+                $arrows = [...$arrows, ...array_values(array_filter($scene->arrows, fn (Arrow $arrow): bool => $arrow->kind === 'outlet'))];
+                $anchors[] = new Anchor('unit', $place->plus($plain->size()->scaled(0.5)));
+            }
         }
         if ($length > 2.0 && $width > 1.6 && $height > 1.8) {
             $solids = [...$solids, ...self::person(new Point($length * 0.8, $width * 0.3, 0.0))];
         }
 
-        return new Scene($solids, array_values($arrows), $anchors, [
+        return new Scene($solids, $arrows, $anchors, [
             new Extent('length', new Point(0.0, 0.0, -self::WALL), new Point($length, 0.0, -self::WALL), new Point(0.0, -1.0, 0.0)),
             new Extent('width', new Point($length, 0.0, -self::WALL), new Point($length, $width, -self::WALL), new Point(1.0, 0.0, 0.0)),
             new Extent('height', new Point($length, $width, 0.0), new Point($length, $width, $height), new Point(1.0, 0.0, 0.0)),
@@ -86,7 +88,11 @@ final class RoomScene
         return $marks;
     }
 
-    /** A figure of 1.7 m. @return list<Solid> */
+    /**
+     * A figure of 1.7 m.
+     *
+     * @return list<Solid>
+     */
     private static function person(Point $feet): array
     {
         $at = fn (float $x, float $z): Point => $feet->plus(new Point($x, 0.0, $z));

@@ -19,5 +19,6 @@ final readonly class Stroke
         public array $points,
         public bool $closed,
         public float $shade,
-    ) {}
+    ) {
+    }
 }

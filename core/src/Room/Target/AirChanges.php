@@ -12,8 +12,10 @@ final readonly class AirChanges implements Target
 {
     public const RANGE = [0.5, 60.0];
 
-    /** @param float $perHour air changes, 1/h */
-    public function __construct(private float $perHour, private string $source) {}
+    /** @param  float  $perHour air changes, 1/h */
+    public function __construct(private float $perHour, private string $source)
+    {
+    }
 
     public function id(): string
     {

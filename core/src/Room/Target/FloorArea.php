@@ -14,7 +14,7 @@ final readonly class FloorArea implements Target
     /** Ceiling that room-size rules are written for, m. */
     public const CEILING = 8.0 * 0.3048;
 
-    /** @param float $cfmPerSquareFoot clean air, cfm for a square foot */
+    /** @param  float  $cfmPerSquareFoot clean air, cfm for a square foot */
     public function __construct(
         private string $id,
         private string $name,
@@ -22,7 +22,8 @@ final readonly class FloorArea implements Target
         private Pollutant $smoke,
         private float $cfmPerSquareFoot,
         private FloorAreaCeiling $ceiling,
-    ) {}
+    ) {
+    }
 
     public function id(): string
     {

@@ -15,7 +15,8 @@ final readonly class PerPerson implements Target
         private string $name,
         private string $source,
         private Pollutant $sharedAir,
-    ) {}
+    ) {
+    }
 
     public function id(): string
     {

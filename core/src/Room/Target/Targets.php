@@ -14,7 +14,9 @@ final readonly class Targets
      * @param  array<string, Target>  $all  by id, in the order in which they are shown
      * @param  string  $ownNumberSource  what any other number of air changes rests on
      */
-    private function __construct(public array $all, private string $ownNumberSource) {}
+    private function __construct(public array $all, private string $ownNumberSource)
+    {
+    }
 
     /**
      * @param  list<array<string, mixed>>  $rows

@@ -8,7 +8,7 @@ use Jornel\Core\Invalid;
 
 final class UnknownTarget extends Invalid
 {
-    /** @param list<string> $known */
+    /** @param  list<string>  $known */
     public static function named(string $id, array $known): self
     {
         return new self('goal', sprintf('There is no target “%s”. Choose one of: %s; or a number of air changes from %g to %g.', mb_strimwidth($id, 0, 40, '…'), implode(', ', $known), ...AirChanges::RANGE), $known);

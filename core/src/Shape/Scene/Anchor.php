@@ -7,5 +7,7 @@ namespace Jornel\Core\Shape\Scene;
 /** Where the numbers of a part are to point. */
 final readonly class Anchor
 {
-    public function __construct(public string $part, public Point $at) {}
+    public function __construct(public string $part, public Point $at)
+    {
+    }
 }

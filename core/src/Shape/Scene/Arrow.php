@@ -7,6 +7,8 @@ namespace Jornel\Core\Shape\Scene;
 /** The way of the air at a part. */
 final readonly class Arrow
 {
-    /** @param string $kind `intake` into a face, `outlet` out of the fan, `bypass` past the filters */
-    public function __construct(public string $part, public string $kind, public Point $from, public Point $to) {}
+    /** @param  string  $kind `intake` into a face, `outlet` out of the fan, `bypass` past the filters */
+    public function __construct(public string $part, public string $kind, public Point $from, public Point $to)
+    {
+    }
 }

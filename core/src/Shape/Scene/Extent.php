@@ -7,8 +7,10 @@ namespace Jornel\Core\Shape\Scene;
 /** A dimension to be drawn between two points. */
 final readonly class Extent
 {
-    /** @param string $name `width`, `depth`, `height` */
-    public function __construct(public string $name, public Point $from, public Point $to, public Point $away) {}
+    /** @param  string  $name `width`, `depth`, `height` */
+    public function __construct(public string $name, public Point $from, public Point $to, public Point $away)
+    {
+    }
 
     /** @return float m */
     public function length(): float

@@ -5,20 +5,21 @@ declare(strict_types=1);
 namespace Jornel\Core\Shape\Scene;
 
 use Jornel\Core\Part\Fan;
+use Jornel\Core\Shape\Corners;
 
-/** A fan's body, its blades seen from the outlet. */
+/** A fan's body; its blades are seen from the outlet, or through the hole of the shroud that lies over it. */
 final class FanSolid
 {
     private const BLADES = 5;
 
     private const GUARD_RINGS = 3;
 
-    /** @param Frame $seat origin at the middle of the body's inlet side; the normal is the way of the air */
-    public static function of(Fan $fan, Frame $seat): Solid
+    /** @param  Frame  $seat origin at the middle of the body's inlet side; the normal is the way of the air */
+    public static function of(Fan $fan, Frame $seat, Corners $corners): Solid
     {
         $outlet = $seat->movedTo($seat->origin->plus($seat->normal()->scaled($fan->body->depth)));
 
-        return Solid::prism('fan', 'fan', self::outline($fan, $seat), $seat->normal()->scaled($fan->body->depth), self::rotor($fan, $outlet));
+        return Solid::prism('fan', 'fan', self::outline($fan, $seat), $seat->normal()->scaled($fan->body->depth), $corners === Corners::Shroud ? [] : self::rotor($fan, $outlet));
     }
 
     /**
@@ -30,7 +31,7 @@ final class FanSolid
     public static function rotor(Fan $fan, Frame $frame): array
     {
         $radius = $fan->body->bladeCircle / 2.0;
-        $ring = fn (string $kind, float $share): Mark => Mark::circle($kind, $frame->origin, $frame->u->scaled($radius * $share), $frame->v->scaled($radius * $share));
+        $ring = fn (string $kind, float $share): Mark => Mark::circle($kind, $frame, $radius * $share);
         $marks = [$ring('hole', 1.0)];
         for ($blade = 0; $blade < self::BLADES; $blade++) {
             $marks[] = self::blade($frame, $radius * 0.96, 2.0 * M_PI * $blade / self::BLADES);

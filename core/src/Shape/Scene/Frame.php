@@ -7,7 +7,9 @@ namespace Jornel\Core\Shape\Scene;
 /** A flat coordinate system in a scene: an origin and two directions of unit length at a right angle. */
 final readonly class Frame
 {
-    public function __construct(public Point $origin, public Point $u, public Point $v) {}
+    public function __construct(public Point $origin, public Point $u, public Point $v)
+    {
+    }
 
     /** Seen from the front: u to the right, v up. */
     public static function front(float $x, float $y, float $z): self
@@ -29,7 +31,12 @@ final readonly class Frame
 
     public function at(float $u, float $v): Point
     {
-        return $this->origin->plus($this->u->scaled($u))->plus($this->v->scaled($v));
+        // Written out: thousands of points are made for a drawing.
+        return new Point(
+            $this->origin->x + $u * $this->u->x + $v * $this->v->x,
+            $this->origin->y + $u * $this->u->y + $v * $this->v->y,
+            $this->origin->z + $u * $this->u->z + $v * $this->v->z,
+        );
     }
 
     /** Out of the plane, towards whoever sees u to the right and v up. */

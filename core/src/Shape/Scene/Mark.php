@@ -11,18 +11,16 @@ final readonly class Mark
      * @param  string  $kind  what it shows: `pleat`, `media`, `hole`, `blade`, `hub`, `guard`, `arrow`, `tape`
      * @param  non-empty-list<Point>  $points
      */
-    public function __construct(public string $kind, public array $points, public bool $closed) {}
+    public function __construct(public string $kind, public array $points, public bool $closed)
+    {
+    }
 
-    /**
-     * @param  Point  $centre  of the circle
-     * @param  Point  $u  one radius long
-     * @param  Point  $v  one radius long, at a right angle
-     */
-    public static function circle(string $kind, Point $centre, Point $u, Point $v): self
+    /** @param  float  $radius m, about the origin of the frame */
+    public static function circle(string $kind, Frame $frame, float $radius): self
     {
         return new self($kind, array_map(
-            fn (int $step): Point => $centre->plus($u->scaled(cos(M_PI * $step / 24)))->plus($v->scaled(sin(M_PI * $step / 24))),
-            range(0, 47),
+            fn (int $step): Point => $frame->at($radius * cos(M_PI * $step / 18), $radius * sin(M_PI * $step / 18)),
+            range(0, 35),
         ), true);
     }
 }

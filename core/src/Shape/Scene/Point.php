@@ -7,7 +7,9 @@ namespace Jornel\Core\Shape\Scene;
 /** A point or a direction in a scene, m: x to the right, y away from the viewer, z up. */
 final readonly class Point
 {
-    public function __construct(public float $x, public float $y, public float $z) {}
+    public function __construct(public float $x, public float $y, public float $z)
+    {
+    }
 
     public function plus(self $other): self
     {

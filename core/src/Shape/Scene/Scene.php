@@ -13,7 +13,9 @@ final readonly class Scene
      * @param  list<Anchor>  $anchors
      * @param  list<Extent>  $extents
      */
-    public function __construct(public array $solids, public array $arrows = [], public array $anchors = [], public array $extents = []) {}
+    public function __construct(public array $solids, public array $arrows = [], public array $anchors = [], public array $extents = [])
+    {
+    }
 
     /** How far the solids reach from the origin, m. */
     public function size(): Point

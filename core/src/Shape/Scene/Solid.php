@@ -12,7 +12,9 @@ final readonly class Solid
      * @param  string  $material  `filter`, `fan`, `board`, `foot`, ...
      * @param  non-empty-list<SolidFace>  $faces
      */
-    private function __construct(public string $part, public string $material, public array $faces) {}
+    private function __construct(public string $part, public string $material, public array $faces)
+    {
+    }
 
     /**
      * An upright box between two opposite corners.
@@ -52,7 +54,7 @@ final readonly class Solid
         return new self($part, $material, $faces);
     }
 
-    /** @param list<string> $kinds of marks to leave out */
+    /** @param  list<string>  $kinds of marks to leave out */
     public function without(array $kinds): self
     {
         return new self($this->part, $this->material, array_map(

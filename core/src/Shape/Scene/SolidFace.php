@@ -11,18 +11,23 @@ final readonly class SolidFace
      * @param  non-empty-list<Point>  $corners
      * @param  list<Mark>  $marks
      */
-    public function __construct(public array $corners, public array $marks = []) {}
+    public function __construct(public array $corners, public array $marks = [])
+    {
+    }
 
-    /** Outward direction, not of unit length. */
+    /** Outward direction, not of unit length (Newell’s method). */
     public function normal(): Point
     {
-        $count = count($this->corners);
-        $sum = new Point(0.0, 0.0, 0.0);
-        for ($i = 1; $i < $count - 1; $i++) {
-            $sum = $sum->plus($this->corners[$i]->minus($this->corners[0])->cross($this->corners[$i + 1]->minus($this->corners[0])));
+        $x = $y = $z = 0.0;
+        $before = $this->corners[count($this->corners) - 1];
+        foreach ($this->corners as $corner) {
+            $x += ($before->y - $corner->y) * ($before->z + $corner->z);
+            $y += ($before->z - $corner->z) * ($before->x + $corner->x);
+            $z += ($before->x - $corner->x) * ($before->y + $corner->y);
+            $before = $corner;
         }
 
-        return $sum;
+        return new Point($x, $y, $z);
     }
 
     public function middle(): Point

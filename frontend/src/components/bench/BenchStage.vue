@@ -8,7 +8,15 @@ import { CHOICES, options, type ChoiceKey } from './choices';
 import PartTray from './PartTray.vue';
 import UnitDrawing from './UnitDrawing.vue';
 
-const props = defineProps<{ ledger: Ledger; catalogue: Catalogue; choices: Choices; errors: Record<string, string[]>; newer: string[]; keepFigures: boolean; currency: string }>();
+const props = defineProps<{
+    ledger: Ledger;
+    catalogue: Catalogue;
+    choices: Choices;
+    errors: Record<string, string[]>;
+    newer: string[];
+    keepFigures: boolean;
+    currency: string;
+}>();
 const emit = defineEmits<{ choose: [choices: Choices]; takeNewer: [] }>();
 
 const open = ref<ChoiceKey | null>(null);
@@ -47,7 +55,11 @@ function choose(key: ChoiceKey, id: string): void {
                 @pick="(key) => (open = key)"
             />
             <figure class="room">
-                <SceneDrawing :drawing="ledger.roomDrawing" title="The room with its units, true to scale, with a grown person" :extents="false" />
+                <SceneDrawing
+                    :drawing="ledger.roomDrawing"
+                    title="The room with its units, true to scale, with a grown person"
+                    :extents="false"
+                />
                 <figcaption>In the room, to scale with a person of 1.7 m</figcaption>
             </figure>
             <div v-if="faults.length" class="fault" role="alert">

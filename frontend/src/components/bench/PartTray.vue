@@ -24,9 +24,13 @@ const emit = defineEmits<{ open: [key: ChoiceKey]; units: [units: number] }>();
         <div class="tile units" :class="{ wrong: errors['unit.units'] }">
             <span class="name">Units</span>
             <span class="stepper">
-                <button type="button" aria-label="One unit less" :disabled="choices.units <= 1" @click="emit('units', choices.units - 1)">−</button>
+                <button type="button" aria-label="One unit less" :disabled="choices.units <= 1" @click="emit('units', choices.units - 1)">
+                    −
+                </button>
                 <b class="figure" aria-live="polite">{{ choices.units }}</b>
-                <button type="button" aria-label="One unit more" :disabled="choices.units >= 24" @click="emit('units', choices.units + 1)">+</button>
+                <button type="button" aria-label="One unit more" :disabled="choices.units >= 24" @click="emit('units', choices.units + 1)">
+                    +
+                </button>
             </span>
         </div>
     </div>

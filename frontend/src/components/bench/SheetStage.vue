@@ -33,7 +33,9 @@ const svg = (plan: string): string => `data:image/svg+xml;utf8,${encodeURICompon
                                 <td class="figure many">{{ line.needed }}</td>
                                 <td>
                                     <b>{{ line.name }}</b>
-                                    <small>{{ line.packs }}{{ line.leftOver ? `, ${line.leftOver} left over` : '' }}. {{ line.note }}</small>
+                                    <small
+                                        >{{ line.packs }}{{ line.leftOver ? `, ${line.leftOver} left over` : '' }}. {{ line.note }}</small
+                                    >
                                 </td>
                                 <td class="figure price">{{ currency }} {{ line.price }}</td>
                             </tr>
@@ -55,7 +57,9 @@ const svg = (plan: string): string => `data:image/svg+xml;utf8,${encodeURICompon
                 </div>
                 <ol>
                     <li v-for="step in sheet.steps" :key="step.action">
-                        <p>{{ step.action }} <small>{{ step.reason }}</small></p>
+                        <p>
+                            {{ step.action }} <small>{{ step.reason }}</small>
+                        </p>
                         <p v-if="step.hold" class="hold">☐ {{ step.hold }}</p>
                     </li>
                 </ol>

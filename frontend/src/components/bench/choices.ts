@@ -21,7 +21,13 @@ export function choiceOf(part: string): ChoiceKey {
 }
 
 export function options(catalogue: Catalogue, key: ChoiceKey): Option[] {
-    return { shape: catalogue.shapes, fan: catalogue.fans, filter: catalogue.filters, joining: catalogue.joinings, corners: catalogue.corners }[key];
+    return {
+        shape: catalogue.shapes,
+        fan: catalogue.fans,
+        filter: catalogue.filters,
+        joining: catalogue.joinings,
+        corners: catalogue.corners,
+    }[key];
 }
 
 export function chosen(catalogue: Catalogue, choices: Choices, key: ChoiceKey): Option | undefined {

@@ -33,7 +33,11 @@ const rows = computed(() =>
 );
 const money = computed(() => {
     const [now, then] = [unit.value?.cost, props.before?.unit?.cost];
-    const row = (name: string, key: 'first' | 'twoYears') => ({ name, now: now?.[key], then: then && then[key] !== now?.[key] ? then[key] : '' });
+    const row = (name: string, key: 'first' | 'twoYears') => ({
+        name,
+        now: now?.[key],
+        then: then && then[key] !== now?.[key] ? then[key] : '',
+    });
     return [row('First cost', 'first'), row('Two years', 'twoYears')];
 });
 const VERDICT = { meets: '✓ Reaches the goal', warns: '✓ Reaches the goal, with a warning', short: '✕ Falls short' };
@@ -58,7 +62,8 @@ const VERDICT = { meets: '✓ Reaches the goal', warns: '✓ Reaches the goal, w
                 <li v-for="remark in unit.remarks" :key="remark" class="remark">{{ remark }}</li>
             </ul>
             <p class="needed">
-                This room needs <b class="figure" data-test="needed">{{ unit.needed }}</b> {{ unit.needed === 1 ? 'unit' : 'units' }} at this speed.
+                This room needs <b class="figure" data-test="needed">{{ unit.needed }}</b> {{ unit.needed === 1 ? 'unit' : 'units' }} at
+                this speed.
             </p>
             <div class="speeds" role="radiogroup" aria-label="Speed">
                 <button
@@ -79,12 +84,16 @@ const VERDICT = { meets: '✓ Reaches the goal', warns: '✓ Reaches the goal, w
                 <tbody>
                     <tr v-for="row in rows" :key="row.name" :class="{ strong: row.strong }">
                         <th scope="row">{{ row.name }}</th>
-                        <td class="was figure"><s v-if="row.then" :aria-label="`was ${row.then}`">{{ row.then }}</s></td>
+                        <td class="was figure">
+                            <s v-if="row.then" :aria-label="`was ${row.then}`">{{ row.then }}</s>
+                        </td>
                         <td class="figure" :data-row="row.key">{{ row.now }}</td>
                     </tr>
                     <tr v-for="row in money" :key="row.name">
                         <th scope="row">{{ row.name }}</th>
-                        <td class="was figure"><s v-if="row.then">{{ row.then }}</s></td>
+                        <td class="was figure">
+                            <s v-if="row.then">{{ row.then }}</s>
+                        </td>
                         <td class="figure">{{ currency }} {{ row.now }}</td>
                     </tr>
                 </tbody>
@@ -112,7 +121,9 @@ const VERDICT = { meets: '✓ Reaches the goal', warns: '✓ Reaches the goal, w
         </template>
         <details v-if="ledger.cautions.length" class="cautions">
             <summary>{{ ledger.cautions.length }} cautions apply</summary>
-            <p v-for="caution in ledger.cautions" :key="caution.id"><b>{{ caution.title }}.</b> {{ caution.text }}</p>
+            <p v-for="caution in ledger.cautions" :key="caution.id">
+                <b>{{ caution.title }}.</b> {{ caution.text }}
+            </p>
             <p>Local codes, the makers’ instructions and licensed trades come first.</p>
         </details>
     </section>
@@ -164,7 +175,15 @@ header {
 }
 .band {
     height: 12px;
-    background: linear-gradient(90deg, transparent calc(75% - 1px), var(--ink) calc(75% - 1px), var(--ink) calc(75% + 1px), transparent calc(75% + 1px)), var(--mat);
+    background:
+        linear-gradient(
+            90deg,
+            transparent calc(75% - 1px),
+            var(--ink) calc(75% - 1px),
+            var(--ink) calc(75% + 1px),
+            transparent calc(75% + 1px)
+        ),
+        var(--mat);
     border: 1px solid var(--line);
 }
 .band i {

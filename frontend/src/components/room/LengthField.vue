@@ -1,15 +1,29 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue';
+import { computed, nextTick, ref } from 'vue';
 import type { Shown } from '../../api/client';
 import { useMeasure } from '../../composables/useMeasure';
 import FieldFault from './FieldFault.vue';
 
-const props = defineProps<{ name: string; entry: string; reading: Shown | null; fault: string | undefined; offers: string[]; bare: string }>();
+const props = defineProps<{
+    name: string;
+    entry: string;
+    reading: Shown | null;
+    fault: string | undefined;
+    offers: string[];
+    bare: string;
+}>();
 const emit = defineEmits<{ change: [entry: string] }>();
 const { show } = useMeasure();
 const focused = ref(false);
 /** While it is written in, what was written; else what was read, in the measure of the screen. */
 const value = computed(() => (focused.value || props.fault || !props.reading ? props.entry : show(props.reading)));
+
+/** Turns to what was written, whole and selected, so that a new reading replaces it. */
+async function begin(event: FocusEvent): Promise<void> {
+    focused.value = true;
+    await nextTick();
+    (event.target as HTMLInputElement).select();
+}
 </script>
 
 <template>
@@ -23,7 +37,7 @@ const value = computed(() => (focused.value || props.fault || !props.reading ? p
                 :aria-invalid="fault !== undefined"
                 :data-side="name"
                 autocomplete="off"
-                @focus="focused = true"
+                @focus="begin"
                 @blur="focused = false"
                 @input="emit('change', ($event.target as HTMLInputElement).value)"
             />

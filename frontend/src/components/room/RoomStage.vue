@@ -57,8 +57,8 @@ const text = (event: Event): string => (event.target as HTMLInputElement).value;
                 />
                 people, the air holds
                 <select class="word" :value="entries.pollutant" aria-label="What is in the air" @change="set('pollutant', text($event))">
-                    <option v-for="one in catalogue.pollutants" :key="one.id" :value="one.id">{{ one.name.toLowerCase() }}</option>
-                </select>. A unit may be as loud as
+                    <option v-for="one in catalogue.pollutants" :key="one.id" :value="one.id">{{ one.name.toLowerCase() }}</option></select
+                >. A unit may be as loud as
                 <input
                     class="word short"
                     :value="entries.noise_limit"
@@ -69,7 +69,11 @@ const text = (event: Event): string => (event.target as HTMLInputElement).value;
                 />
                 at 1 m.
                 <label class="burns">
-                    <input type="checkbox" :checked="entries.has_fuel_burning" @change="set('has_fuel_burning', !entries.has_fuel_burning)" />
+                    <input
+                        type="checkbox"
+                        :checked="entries.has_fuel_burning"
+                        @change="set('has_fuel_burning', !entries.has_fuel_burning)"
+                    />
                     A heater, stove or furnace burns fuel in it
                 </label>
             </p>

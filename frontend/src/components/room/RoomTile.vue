@@ -21,7 +21,11 @@ const said = computed(() => {
 </script>
 
 <template>
-    <RouterLink class="tile" :class="standing ?? 'none'" :to="{ name: 'room', params: { room: room.id, stage: room.build ? 'build' : 'room' } }">
+    <RouterLink
+        class="tile"
+        :class="standing ?? 'none'"
+        :to="{ name: 'room', params: { room: room.id, stage: room.build ? 'build' : 'room' } }"
+    >
         <svg class="plan" viewBox="-0.04 -0.04 1.08 0.9" aria-hidden="true">
             <rect x="0" y="0" :width="room.planWidth" :height="room.planDepth" />
             <circle v-if="room.build" :cx="room.planWidth / 2" :cy="room.planDepth / 2" r="0.07" />
@@ -89,7 +93,8 @@ const said = computed(() => {
 .bar {
     grid-column: 1 / -1;
     height: 5px;
-    background: linear-gradient(90deg, transparent 80%, var(--ink) 80%, var(--ink) calc(80% + 2px), transparent calc(80% + 2px)), var(--mat);
+    background:
+        linear-gradient(90deg, transparent 80%, var(--ink) 80%, var(--ink) calc(80% + 2px), transparent calc(80% + 2px)), var(--mat);
 }
 .bar i {
     display: block;

@@ -22,14 +22,16 @@ const percent = (share: number): string => `${share * 100}%`;
         <header>
             <h2>How much clean air should this room have?</h2>
             <p>
-                Practitioners differ. For <b>{{ show(ledger.volume) }}</b> of room on <b>{{ show(ledger.floorArea) }}</b> of floor, each school asks
-                for this much; pick the one you answer to.
+                Practitioners differ. For <b>{{ show(ledger.volume) }}</b> of room on <b>{{ show(ledger.floorArea) }}</b> of floor, each
+                school asks for this much; pick the one you answer to.
             </p>
         </header>
         <div class="board">
             <div class="tape" aria-hidden="true">
                 <span class="scale">
-                    <i v-for="mark in marks" :key="mark.text" :style="{ left: percent(mark.share) }"><b class="figure">{{ mark.text }}</b></i>
+                    <i v-for="mark in marks" :key="mark.text" :style="{ left: percent(mark.share) }"
+                        ><b class="figure">{{ mark.text }}</b></i
+                    >
                 </span>
             </div>
             <div role="radiogroup" aria-label="Target" class="schools">
@@ -49,7 +51,9 @@ const percent = (share: number): string => `${share * 100}%`;
                         <small>{{ target.source }}</small>
                     </span>
                     <span class="track">
-                        <i v-if="ledger.buildShare !== null && target.isGoal" class="build" :style="{ left: percent(ledger.buildShare) }"><b>this build</b></i>
+                        <i v-if="ledger.buildShare !== null && target.isGoal" class="build" :style="{ left: percent(ledger.buildShare) }"
+                            ><b>this build</b></i
+                        >
                         <span v-if="target.asks" class="strip" :style="{ width: percent(target.share) }" />
                         <span class="asks figure" :style="{ left: percent(target.share) }">{{
                             target.asks ? show(target.asks) : 'say how many people'

@@ -1,0 +1,19 @@
+import { defineConfig } from '@playwright/test';
+
+export default defineConfig({
+    testDir: 'tests/browser',
+    outputDir: 'var/browser',
+    workers: 1,
+    timeout: 60_000,
+    expect: { timeout: 10_000 },
+    reporter: 'list',
+    use: {
+        baseURL: process.env.JORNEL_URL ?? 'http://127.0.0.1:8080',
+        viewport: { width: 1280, height: 800 },
+        trace: 'retain-on-failure',
+        launchOptions: {
+            executablePath: '/usr/bin/chromium',
+            args: ['--no-sandbox', '--disable-background-networking', '--disable-component-update', '--disable-sync'],
+        },
+    },
+});

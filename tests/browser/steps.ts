@@ -1,0 +1,25 @@
+import { expect, type Page } from '@playwright/test';
+
+export const ORGANISER = { email: 'wren@alderfen.example', password: 'reed-and-willow' };
+
+export async function signIn(page: Page, who: { email: string; password: string } = ORGANISER): Promise<void> {
+    await page.goto('/sign-in');
+    await page.getByLabel('Email').fill(who.email);
+    await page.getByLabel('Password').fill(who.password);
+    await page.getByRole('button', { name: 'Sign in' }).click();
+    await expect(page.getByRole('heading', { name: 'Millrace Primary' })).toBeVisible();
+}
+
+/** The number at the front of a shown figure: 702 of “702 cfm”. */
+export const number = (text: string | null): number => Number((text ?? '').replace(/,/g, '').match(/-?[\d.]+/)?.[0]);
+
+export const row = (page: Page, name: string) => page.locator(`[data-row=${name}]`);
+
+export const side = (page: Page, name: string) => page.locator(`input[data-side=${name}]`);
+
+export async function measureRoom(page: Page, name: string, sides: { length: string; width: string; height: string }): Promise<void> {
+    await page.getByRole('link', { name: '+ Add a room' }).first().click();
+    await page.getByLabel('Name of the room').fill(name);
+    await page.getByRole('textbox', { name: 'People' }).fill('25');
+    for (const [key, text] of Object.entries(sides)) await side(page, key).fill(text);
+}

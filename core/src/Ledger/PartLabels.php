@@ -21,13 +21,13 @@ final class PartLabels
                 Sentence::of('moves %s', [Display::Flow, $balance->fanFlow]),
                 Sentence::of('%s at 1 m', [Display::Level, $performance->speed->level]),
             ]],
-            'box' => ['name' => 'Inside the box', 'lines' => [Sentence::of('%s below the room', [Display::Pressure, $balance->pressure])]],
+            'box' => ['name' => 'Inside the box', 'lines' => [Sentence::of('%s below room', [Display::Pressure, $balance->pressure])]],
         ];
         foreach ($performance->faces as $face) {
             $labels[$face->id] = ['name' => $filter->grade->name, 'lines' => [
                 Sentence::of('%s through it', [Display::Flow, $face->flow]),
                 Sentence::of('%s at the face', [Display::Velocity, $face->velocity]),
-                Sentence::of('catches %s of the finest', [Display::Share, $face->efficiency->e1]),
+                Sentence::of('%s of finest caught', [Display::Share, $face->efficiency->e1]),
             ]];
         }
         $seams = count($unit->assembly->seams);

@@ -61,7 +61,7 @@ final readonly class FlatPanel implements Shape
             depth: self::depth($design),
             height: max($filter->height, $body->side),
             mass: $filter->mass + $design->fan->mass,
-            remarks: ['It tips over easily: lean it on nothing, give it feet or tie it to something that stands.'],
+            remarks: ['It tips over easily: give it feet, or tie it to something that stands.'],
         );
     }
 

@@ -69,9 +69,9 @@ const extents = computed(() =>
     props.drawing.extents.map((extent) => {
         // The line stands a fixed distance off on the screen, whatever the scale.
         const length = Math.hypot(extent.dx, extent.dy);
-        const [ox, oy] = [(extent.dx / length) * 20, (extent.dy / length) * 20];
+        const [ox, oy] = [(extent.dx / length) * 26, (extent.dy / length) * 26];
         const [x1, y1, x2, y2] = [px(extent.x1) + ox, py(extent.y1) + oy, px(extent.x2) + ox, py(extent.y2) + oy];
-        return { ...extent, x1, y1, x2, y2, x: (x1 + x2) / 2 + ox, y: (y1 + y2) / 2 + oy };
+        return { ...extent, x1, y1, x2, y2, x: (x1 + x2) / 2, y: (y1 + y2) / 2, upright: Math.abs(x2 - x1) < 2 };
     }),
 );
 const arrows = computed(() =>
@@ -131,7 +131,13 @@ const arrows = computed(() =>
         </svg>
         <slot v-for="one in labels" :key="one.label.part" name="label" v-bind="one" />
         <template v-if="props.extents">
-            <div v-for="extent in extents" :key="extent.name" class="extent" :style="{ left: `${extent.x}px`, top: `${extent.y}px` }">
+            <div
+                v-for="extent in extents"
+                :key="extent.name"
+                class="extent"
+                :class="{ upright: extent.upright }"
+                :style="{ left: `${extent.x}px`, top: `${extent.y}px` }"
+            >
                 <slot name="extent" :extent="extent" />
             </div>
         </template>
@@ -260,5 +266,8 @@ svg {
     position: absolute;
     transform: translate(-50%, -50%);
     white-space: nowrap;
+}
+.upright {
+    transform: translate(-90%, -50%);
 }
 </style>

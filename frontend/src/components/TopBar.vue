@@ -22,13 +22,13 @@ async function signOut(): Promise<void> {
 
 <template>
     <header class="bar">
-        <RouterLink :to="{ name: 'home' }" class="mark">
+        <RouterLink :to="{ name: 'home' }" class="mark" aria-label="Jornel: your programmes">
             <svg viewBox="0 0 32 32" width="28" height="28" aria-hidden="true">
                 <path d="M3 12 16 6l13 6v12l-13 6-13-6z" fill="var(--kraft)" stroke="var(--kraft-edge)" />
                 <path d="M3 12 16 18v12M29 12 16 18" fill="none" stroke="var(--kraft-edge)" />
                 <ellipse cx="16" cy="12" rx="7.5" ry="3.6" fill="var(--clean)" />
             </svg>
-            Jornel
+            <span>Jornel</span>
         </RouterLink>
         <div id="where" class="where" />
         <Segmented
@@ -77,7 +77,8 @@ async function signOut(): Promise<void> {
     .bar {
         flex-wrap: wrap;
     }
-    .person {
+    .person,
+    .mark span {
         display: none;
     }
     .where {

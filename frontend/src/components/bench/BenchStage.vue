@@ -45,7 +45,7 @@ function choose(key: ChoiceKey, id: string): void {
 
 <template>
     <section class="bench" aria-label="The build">
-        <div class="middle mat">
+        <div class="middle mat" :class="{ choosing: open }">
             <UnitDrawing
                 v-if="ledger.unit"
                 class="unit"
@@ -60,7 +60,7 @@ function choose(key: ChoiceKey, id: string): void {
                     title="The room with its units, true to scale, with a grown person"
                     :extents="false"
                 />
-                <figcaption>In the room, to scale with a person of 1.7 m</figcaption>
+                <figcaption>Room, to scale, person of 1.7 m</figcaption>
             </figure>
             <div v-if="faults.length" class="fault" role="alert">
                 <b>This does not fit.</b>
@@ -108,12 +108,16 @@ function choose(key: ChoiceKey, id: string): void {
 .unit {
     grid-area: 1 / 1;
 }
+.choosing .unit {
+    margin-left: min(400px, 50%);
+    width: auto;
+}
 .room {
     position: absolute;
     left: 10px;
     bottom: 10px;
-    width: 196px;
-    height: 158px;
+    width: 182px;
+    height: 160px;
     margin: 0;
     display: grid;
     grid-template-rows: 1fr auto;
@@ -157,6 +161,9 @@ figcaption {
     cursor: pointer;
 }
 @media (max-width: 900px) {
+    .choosing .unit {
+        margin-left: 0;
+    }
     .middle {
         grid-template-rows: 380px 180px;
     }

@@ -10,7 +10,7 @@ const { show } = useMeasure();
 </script>
 
 <template>
-    <SceneDrawing :drawing="drawing" :title="title" labelled :keep-free="170" class="unit" @pick="(part) => emit('pick', choiceOf(part))">
+    <SceneDrawing :drawing="drawing" :title="title" labelled :keep-free="172" class="unit" @pick="(part) => emit('pick', choiceOf(part))">
         <template #label="{ label, side, top }">
             <button
                 type="button"

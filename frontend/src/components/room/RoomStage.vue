@@ -81,7 +81,7 @@ const text = (event: Event): string => (event.target as HTMLInputElement).value;
             <FieldFault :said="fault('noise_limit')" />
         </div>
         <div class="drawing mat" :class="{ blank }">
-            <SceneDrawing v-if="ledger" :drawing="ledger.roomDrawing" title="The room, true to scale, with a grown person" :margin="92">
+            <SceneDrawing v-if="ledger" :drawing="ledger.roomDrawing" title="The room, true to scale, with a grown person" :margin="112">
                 <template #extent="{ extent }">
                     <LengthField
                         :name="extent.name"

@@ -168,8 +168,12 @@ small {
 }
 .build b {
     position: absolute;
-    left: 8px;
+    left: -3px;
     top: 5px;
+    padding: 0 7px;
+    line-height: 22px;
+    background: var(--tape);
+    color: #2b251f;
     font-size: 13px;
     font-style: normal;
     white-space: nowrap;

@@ -11,6 +11,9 @@ missing_system_packages() {
     command -v unzip >/dev/null || echo unzip
     if [ "$1" = test ]; then
         command -v chromium >/dev/null || echo chromium
+        command -v nginx >/dev/null || [ -x /usr/sbin/nginx ] || echo nginx-light
+        [ -x "/usr/sbin/php-fpm$version" ] || echo "php$version-fpm"
+        command -v curl >/dev/null || echo curl
         command -v pdftotext >/dev/null || echo poppler-utils
         /usr/bin/python3 -c 'import scipy' 2>/dev/null || echo python3-scipy
     fi

@@ -19,6 +19,7 @@ run_tests() {
     start_web 127.0.0.1 "$(free_port)"
     DB_PORT=1 start_web 127.0.0.1 "$(free_port)" away
     JORNEL_URL=$(web_address) JORNEL_AWAY_URL=$(web_address away) JORNEL_RESTART=$root/bin/restart-tests.sh check browser npx playwright test
+    check deploy tests/deploy.sh
     check analysis vendor/bin/phpstan analyse --no-progress --memory-limit=1G -c phpstan.neon
     check analysis-of-core vendor/bin/phpstan analyse --no-progress --memory-limit=1G -c core/phpstan.neon
     check types npm run --silent types

@@ -34,7 +34,7 @@ test('an ambiguous comma is asked back and answered with one click', async ({ pa
     await expect(row(page, 'volume')).toHaveText('5,340 ft³');
 });
 
-test('a fan that does not fit is refused at its tile and the drawing stays', async ({ page }) => {
+test('what would not fit is told with its reason before it is chosen', async ({ page }) => {
     await signIn(page);
     await page.getByRole('link', { name: /Classroom 1/ }).click();
     await page.getByRole('button', { name: /^Filter:/ }).click();
@@ -42,6 +42,7 @@ test('a fan that does not fit is refused at its tile and the drawing stays', asy
     await expect(page.getByText('Show 1 that would not fit')).toBeVisible();
     await page.getByText('Show 1 that would not fit').click();
     await expect(page.locator('.misfit')).toContainText('at most 1 in, 25 mm is allowed');
+    await page.keyboard.press('Escape');
     await expect(page.locator('[data-label=fan]')).toBeVisible();
 });
 

@@ -1,0 +1,49 @@
+#!/usr/bin/env bash
+# Starts nginx and php-fpm with the files of deploy/ and asks them, as a browser would.
+set -euo pipefail
+cd "$(dirname "$0")/.."
+export PATH=$PATH:/usr/sbin
+place=$(mktemp -d /tmp/jornel-deploy.XXXXXX)
+port=$(php -r '$s = stream_socket_server("tcp://127.0.0.1:0"); echo substr(strrchr(stream_socket_get_name($s, false), ":"), 1);')
+trap 'kill $(cat "$place"/*.pid 2>/dev/null) 2>/dev/null || true; rm -rf "$place"' EXIT
+version=$(php -r 'echo PHP_MAJOR_VERSION.".".PHP_MINOR_VERSION;')
+user=$(id -un)
+group=$(id -gn)
+
+printf '[global]\npid = %s/fpm.pid\nerror_log = %s/fpm.log\n' "$place" "$place" >"$place/fpm.conf"
+deploy/fill php-fpm.conf USER="$user" GROUP="$group" WEB_USER="$user" FPM_SOCKET="$place/fpm.sock" >>"$place/fpm.conf"
+# Only here: the tests' database is named in the environment, not in .env.
+echo 'clear_env = no' >>"$place/fpm.conf"
+cp deploy/php.ini "$place/"
+scan=/etc/php/$version/fpm/conf.d:$place
+as_root=()
+if [ "$(id -u)" = 0 ]; then as_root=(-R); fi
+PHP_INI_SCAN_DIR=$scan "php-fpm$version" "${as_root[@]}" -y "$place/fpm.conf" -D
+
+{
+    if [ "$(id -u)" = 0 ]; then echo "user $user;"; fi
+    echo "pid $place/nginx.pid; error_log $place/nginx.log; events {}"
+    echo "http { include /etc/nginx/mime.types; access_log off; client_body_temp_path $place/body; proxy_temp_path $place/proxy;"
+    echo "fastcgi_temp_path $place/fastcgi; uwsgi_temp_path $place/uwsgi; scgi_temp_path $place/scgi;"
+    deploy/fill nginx.conf LISTEN="127.0.0.1:$port" FPM_SOCKET="$place/fpm.sock"
+    echo '}'
+} >"$place/nginx.conf"
+nginx -c "$place/nginx.conf" -e "$place/nginx.log"
+
+failed=0
+expect() {
+    local what=$1 wanted=$2 got
+    shift 2
+    got=$(curl -s -m 20 "$@") || true
+    if grep -qi -- "$wanted" <<<"$got"; then echo "ok: $what"; else echo "not so: $what, got: $(head -c 300 <<<"$got")"; failed=1; fi
+}
+at=http://127.0.0.1:$port
+built=$(cd public && find build/assets -name 'main-*.js' | head -n 1)
+expect 'the page loads' 'id="jornel"' "$at/rooms/1/build"
+expect 'a built file may be kept for good' 'cache-control: public, immutable' -D - -o /dev/null "$at/$built"
+expect 'nobody gets in without signing in' 'HTTP/1.1 401' -D - -o /dev/null -H 'Accept: application/json' "$at/api/v1/programmes"
+expect 'a session can be opened' 'XSRF-TOKEN' -D - -o /dev/null "$at/sanctum/csrf-cookie"
+expect 'hidden files stay hidden' 'HTTP/1.1 404' -D - -o /dev/null "$at/.htaccess"
+expect 'the front page answers' 'HTTP/1.1 200' -D - -o /dev/null "$at/"
+if curl -s -D - -o /dev/null "$at/" | grep -qi 'x-powered-by'; then echo 'not so: PHP tells its version'; failed=1; fi
+exit "$failed"

@@ -82,7 +82,10 @@ start_database() {
     fi
     if ! runs database; then
         say "Starting the private database"
-        free_port >"$run/database.port"
+        # The port of last time, where nobody else has taken it since.
+        local port
+        port=$(cat "$run/database.port" 2>/dev/null || true)
+        if [ -z "$port" ] || ! port_is_free 127.0.0.1 "$port"; then free_port >"$run/database.port"; fi
         start database "$(command -v mariadbd || echo /usr/sbin/mariadbd)" --no-defaults --datadir="$data" --user="$(id -un)" \
             --socket="$socket" --bind-address=127.0.0.1 --port="$(cat "$run/database.port")" \
             --skip-name-resolve --innodb-buffer-pool-size=128M --character-set-server=utf8mb4 --pid-file="$run/mariadbd.pid"

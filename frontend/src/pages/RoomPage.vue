@@ -1,99 +1,25 @@
 <script setup lang="ts">
-import { Button, message } from 'ant-design-vue';
-import { computed, ref, watch } from 'vue';
-import { useRoute, useRouter } from 'vue-router';
-import { useCatalogue, useProgramme, useRoom, useVersion } from '../api/queries';
-import { Refused } from '../api/client';
+import { computed } from 'vue';
 import AwayNotice from '../components/AwayNotice.vue';
 import BenchStage from '../components/bench/BenchStage.vue';
 import SheetStage from '../components/bench/SheetStage.vue';
 import LedgerPanel from '../components/ledger/LedgerPanel.vue';
 import RoomStage from '../components/room/RoomStage.vue';
-import StageRail, { type Stage } from '../components/room/StageRail.vue';
+import SaveBar from '../components/room/SaveBar.vue';
+import StageRail from '../components/room/StageRail.vue';
 import TargetStage from '../components/room/TargetStage.vue';
-import { useBench } from '../composables/useBench';
-import { useDraft } from '../composables/useDraft';
-import { useMeasure } from '../composables/useMeasure';
-import { useSaving } from '../composables/useSaving';
+import { useWork } from '../composables/useWork';
 
-const route = useRoute();
-const router = useRouter();
-const { show } = useMeasure();
-
-const roomId = ref<number | null>(route.params.room === undefined ? null : Number(route.params.room));
-const siteId = Number(route.params.site ?? 0);
-const stage = ref<Stage['key']>(roomId.value === null ? 'room' : (route.params.stage as Stage['key']) || 'room');
-
-const catalogue = useCatalogue();
-const room = useRoom(roomId);
-const programme = useProgramme(
-    computed(() => room.data.value?.programmeId ?? (route.params.programme === undefined ? null : Number(route.params.programme))),
-);
-const mayBuild = computed(() => programme.data.value !== undefined && programme.data.value.role !== 'reader');
+const work = useWork();
+const { stage, stages, catalogue, room, programme, versionId, saved, fault } = work;
+const { draft, ready, roomChanged, buildChanged } = work.drafting;
+const { ledger, errors, offers, away, current } = work.bench;
 const currency = computed(() => programme.data.value?.currency ?? '');
-
-const drafting = useDraft(roomId.value === null ? `new-in-${siteId}` : `room-${roomId.value}`);
-const { draft, ready, roomChanged, buildChanged } = drafting;
-if (roomId.value === null) drafting.begin(null);
-watch(
-    room.data,
-    (data) => {
-        if (data && !ready.value) drafting.begin(data);
-    },
-    { immediate: true },
-);
-
-const build = computed(() => room.data.value?.builds.at(-1) ?? null);
-const versionId = computed(() => build.value?.latest.id ?? null);
-const saved = useVersion(versionId);
-const withUnit = computed(() => build.value !== null || stage.value === 'build');
-const { ledger, errors, offers, away, current, retry } = useBench(draft, ready, withUnit, versionId);
-const saving = useSaving({ roomId, siteId, drafting, room, build, ledger });
-
-watch(stage, (next) => {
-    if (roomId.value !== null) void router.replace({ name: 'room', params: { room: roomId.value, stage: next } });
-});
-
-const stages = computed<Stage[]>(() => [
-    {
-        key: 'room',
-        name: 'Room',
-        says: ledger.value ? `${show(ledger.value.floorArea)}, ${draft.entries.people || 'no'} people` : 'not measured yet',
-        done: roomId.value !== null && !roomChanged.value,
-        open: true,
-    },
-    { key: 'target', name: 'Target', says: ledger.value?.goal ?? '', done: roomId.value !== null, open: ledger.value !== undefined },
-    {
-        key: 'build',
-        name: 'Build',
-        says: build.value ? `version ${build.value.latest.number}${buildChanged.value ? ', changed' : ''}` : 'nothing saved yet',
-        done: build.value !== null && !buildChanged.value,
-        open: ledger.value !== undefined,
-    },
-    { key: 'sheet', name: 'Sheet', says: build.value ? 'ready to print' : 'save a build first', done: false, open: build.value !== null },
-]);
-const fault = computed(() => room.error.value ?? catalogue.error.value ?? (ledger.value ? null : away.value));
-
-function retryAll(): void {
-    void room.refetch();
-    void catalogue.refetch();
-    void retry();
-}
-
-async function save(): Promise<void> {
-    try {
-        const said = await saving.save(stage.value === 'build');
-        void message.success(said);
-    } catch (refused) {
-        if (!(refused instanceof Refused)) throw refused;
-        void message.error({ content: refused.message, duration: 8 });
-    }
-}
 </script>
 
 <template>
     <main class="work">
-        <AwayNotice v-if="fault" :fault="fault" @retry="retryAll" />
+        <AwayNotice v-if="fault" :fault="fault" @retry="work.retry" />
         <template v-else-if="catalogue.data.value && ready">
             <Teleport to="#where">
                 <span class="where">
@@ -107,7 +33,7 @@ async function save(): Promise<void> {
             <StageRail :stages="stages" :present="stage" @go="(key) => (stage = key)" />
             <div class="middle">
                 <p v-if="away" class="lost" role="alert">
-                    {{ away.message }} What you see is kept. <button type="button" @click="retry()">Try again</button>
+                    {{ away.message }} What you see is kept. <button type="button" @click="work.bench.retry()">Try again</button>
                 </p>
                 <RoomStage
                     v-if="stage === 'room'"
@@ -154,37 +80,7 @@ async function save(): Promise<void> {
                     @speed="(name) => (draft.choices.speed = name)"
                 />
                 <div v-else class="empty">The ledger fills as soon as the room has its three lengths.</div>
-                <footer v-if="mayBuild">
-                    <Button
-                        type="primary"
-                        size="large"
-                        block
-                        :loading="saving.busy.value"
-                        :disabled="!saving.worthwhile(stage === 'build')"
-                        @click="save"
-                    >
-                        {{
-                            stage === 'build'
-                                ? build
-                                    ? `Save version ${build.latest.number + 1}`
-                                    : 'Save this build'
-                                : roomId === null
-                                  ? 'Save the room'
-                                  : 'Save changes'
-                        }}
-                    </Button>
-                    <Button
-                        v-if="stage !== 'build' && roomId !== null && !roomChanged && !build"
-                        size="large"
-                        block
-                        @click="stage = stage === 'room' ? 'target' : 'build'"
-                    >
-                        Next: {{ stage === 'room' ? 'choose the target' : 'build for it' }}
-                    </Button>
-                </footer>
-                <footer v-else-if="programme.data.value" class="reader">
-                    You may look and try things out; saving is for builders and organisers.
-                </footer>
+                <SaveBar :work="work" />
             </div>
         </template>
     </main>
@@ -245,17 +141,6 @@ async function save(): Promise<void> {
     color: var(--pencil);
     border-left: 1px solid var(--line);
 }
-footer {
-    padding: 10px 16px 14px;
-    border-left: 1px solid var(--line);
-    border-top: 1px solid var(--line);
-    display: grid;
-    gap: 8px;
-}
-.reader {
-    font-size: 14px;
-    color: var(--pencil);
-}
 .where :deep(a) {
     color: var(--pencil);
 }
@@ -264,17 +149,11 @@ footer {
         grid-template-columns: minmax(0, 1fr);
     }
     .ledger,
-    .empty,
-    footer {
+    .empty {
         border-left: 0;
     }
     .side {
         grid-template-rows: auto auto;
-    }
-    footer {
-        position: sticky;
-        bottom: 0;
-        background: var(--sheet);
     }
 }
 </style>

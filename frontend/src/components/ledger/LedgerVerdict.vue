@@ -1,0 +1,104 @@
+<script setup lang="ts">
+import type { Speed, Unit } from '../../api/client';
+import { useMeasure } from '../../composables/useMeasure';
+
+defineProps<{ unit: Unit; speed: Speed }>();
+const { show } = useMeasure();
+const VERDICT = { meets: '✓ Reaches the goal', warns: '✓ Reaches the goal, with a warning', short: '✕ Falls short' };
+</script>
+
+<template>
+    <p class="verdict" :class="unit.standing" data-test="verdict">{{ VERDICT[unit.standing] }}</p>
+    <div class="band" aria-hidden="true">
+        <i :class="{ short: !speed.reachesGoal }" :style="{ width: `${Math.min(100, speed.goalShare * 75)}%` }" />
+    </div>
+    <ul class="findings">
+        <li v-for="finding in unit.findings" :key="finding.rule" :class="finding.standing" :data-rule="finding.rule">
+            {{ show(finding.text) }} <b v-if="finding.mend">{{ show(finding.mend) }}</b>
+        </li>
+        <li v-for="remark in unit.remarks" :key="remark" class="remark">{{ remark }}</li>
+    </ul>
+    <p class="needed">
+        This room needs <b class="figure" data-test="needed">{{ unit.needed }}</b> {{ unit.needed === 1 ? 'unit' : 'units' }} at this speed.
+    </p>
+</template>
+
+<style scoped>
+.verdict {
+    font-size: 19px;
+    font-weight: 700;
+    padding: 7px 12px;
+    background: var(--clean-soft);
+    border-left: 6px solid var(--clean);
+}
+.verdict.short {
+    background: var(--short-soft);
+    border-left-color: var(--short);
+}
+.verdict.warns {
+    background: var(--bypass-soft);
+    border-left-color: var(--bypass);
+}
+.band {
+    height: 12px;
+    background:
+        linear-gradient(
+            90deg,
+            transparent calc(75% - 1px),
+            var(--ink) calc(75% - 1px),
+            var(--ink) calc(75% + 1px),
+            transparent calc(75% + 1px)
+        ),
+        var(--mat);
+    border: 1px solid var(--line);
+}
+.band i {
+    display: block;
+    height: 100%;
+    background: var(--clean);
+    opacity: 0.9;
+    transition: width 120ms ease-out;
+}
+.band i.short {
+    background: repeating-linear-gradient(-45deg, var(--bypass) 0 6px, color-mix(in oklab, var(--bypass), transparent 35%) 6px 9px);
+}
+.findings {
+    list-style: none;
+    margin: 0;
+    padding: 0;
+    display: grid;
+    gap: 5px;
+    font-size: 14px;
+    line-height: 1.35;
+}
+.findings li {
+    padding-left: 20px;
+    position: relative;
+}
+.findings li::before {
+    position: absolute;
+    left: 2px;
+    font-weight: 700;
+}
+.findings .meets::before {
+    content: '✓';
+    color: var(--clean);
+}
+.findings .warns::before {
+    content: '△';
+    color: var(--bypass);
+}
+.findings .short::before {
+    content: '✕';
+    color: var(--short);
+}
+.findings .remark {
+    color: var(--pencil);
+}
+.findings .remark::before {
+    content: '·';
+}
+.needed {
+    font-size: 14px;
+}
+</style>

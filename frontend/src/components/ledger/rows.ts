@@ -1,0 +1,57 @@
+import type { Ledger, Shown, Speed } from '../../api/client';
+
+type Measure = keyof Shown;
+
+export interface LedgerRow {
+    key: string;
+    name: string;
+    strong: boolean;
+    now: string;
+    /** What it was in the version before, where that differs; else empty. */
+    was: string;
+}
+
+const OF_SPEED: { key: keyof Speed; name: string; strong?: boolean }[] = [
+    { key: 'cleanAir', name: 'Clean air', strong: true },
+    { key: 'airChanges', name: 'Air changes', strong: true },
+    { key: 'minutes90', name: '90 % gone in' },
+    { key: 'minutes99', name: '99 % gone in' },
+    { key: 'level', name: 'Level at 1 m' },
+    { key: 'watts', name: 'Power' },
+    { key: 'filterFlow', name: 'Through filters' },
+    { key: 'bypassFlow', name: 'Past filters' },
+    { key: 'pressure', name: 'Pressure in box' },
+];
+
+const row = (key: string, name: string, now: string, then: string | undefined, strong = false): LedgerRow => ({
+    key,
+    name,
+    strong,
+    now,
+    was: then === undefined || then === now ? '' : then,
+});
+
+/** The rows of the ledger: of the judged speed of a build, or of the bare room before anything is built. */
+export function ledgerRows(ledger: Ledger, before: Ledger | null, measure: Measure, currency: string): LedgerRow[] {
+    const unit = ledger.unit;
+    const speed = unit?.speeds[unit.chosen];
+    if (!unit || !speed) {
+        return [
+            row('volume', 'Volume', ledger.volume[measure], undefined, true),
+            row('floorArea', 'Floor', ledger.floorArea[measure], undefined),
+        ];
+    }
+    const old = before?.unit?.speeds[before.unit.chosen];
+    return [
+        ...OF_SPEED.map(({ key, name, strong }) =>
+            row(key, name, (speed[key] as Shown)[measure], old && (old[key] as Shown)[measure], strong ?? false),
+        ),
+        row('first', 'First cost', `${currency} ${unit.cost.first}`, before?.unit ? `${currency} ${before.unit.cost.first}` : undefined),
+        row(
+            'twoYears',
+            'Two years',
+            `${currency} ${unit.cost.twoYears}`,
+            before?.unit ? `${currency} ${before.unit.cost.twoYears}` : undefined,
+        ),
+    ];
+}

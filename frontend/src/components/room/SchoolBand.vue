@@ -1,0 +1,130 @@
+<script setup lang="ts">
+import type { Target } from '../../api/client';
+import { useMeasure } from '../../composables/useMeasure';
+
+defineProps<{ target: Target; chosen: boolean; buildShare: number | null }>();
+const emit = defineEmits<{ choose: [] }>();
+const { show } = useMeasure();
+const percent = (share: number): string => `${share * 100}%`;
+</script>
+
+<template>
+    <button
+        type="button"
+        role="radio"
+        class="school"
+        :aria-checked="chosen"
+        :disabled="!target.asks"
+        :data-target="target.id"
+        @click="emit('choose')"
+    >
+        <span class="words">
+            <b>{{ target.name }}</b>
+            <small>{{ target.source }}</small>
+        </span>
+        <span class="track">
+            <i v-if="buildShare !== null" class="build" :style="{ left: percent(buildShare) }"><b>this build</b></i>
+            <span v-if="target.asks" class="strip" :style="{ width: percent(target.share) }" />
+            <span class="asks figure" :style="{ left: percent(target.share) }">{{
+                target.asks ? show(target.asks) : 'say how many people'
+            }}</span>
+        </span>
+    </button>
+</template>
+
+<style scoped>
+.school {
+    display: grid;
+    grid-template-columns: 286px 1fr;
+    padding-right: 104px !important;
+    align-items: center;
+    width: 100%;
+    padding: 4px 14px;
+    font: inherit;
+    text-align: left;
+    color: var(--ink);
+    background: none;
+    border: 0;
+    border-bottom: 1px solid var(--line);
+    cursor: pointer;
+    min-height: 40px;
+    position: relative;
+}
+.school:hover:not(:disabled) {
+    background: var(--paper);
+}
+.school:disabled {
+    cursor: default;
+    color: var(--pencil);
+}
+.words {
+    display: grid;
+    line-height: 1.2;
+    padding-right: 12px;
+    font-size: 15px;
+}
+small {
+    color: var(--pencil);
+    font-size: 12px;
+    line-height: 1.2;
+}
+.build {
+    position: absolute;
+    top: -5px;
+    height: 32px;
+    border-left: 3px dashed var(--ink);
+    z-index: 1;
+}
+.build b {
+    position: absolute;
+    left: -3px;
+    top: 5px;
+    padding: 0 7px;
+    line-height: 22px;
+    background: var(--tape);
+    color: #2b251f;
+    font-size: 13px;
+    font-style: normal;
+    white-space: nowrap;
+}
+.track {
+    position: relative;
+    display: block;
+    height: 22px;
+}
+.strip {
+    position: absolute;
+    inset: 0 auto 0 0;
+    background: linear-gradient(180deg, color-mix(in oklab, var(--kraft), white 12%), var(--kraft));
+    border-right: 3px solid var(--kraft-edge);
+}
+.asks {
+    position: absolute;
+    top: 2px;
+    padding-left: 8px;
+    font-size: 13px;
+    z-index: 2;
+    white-space: nowrap;
+}
+.school[aria-checked='true'] {
+    background: var(--clean-soft);
+    box-shadow: inset 6px 0 0 var(--clean);
+}
+.school[aria-checked='true'] small {
+    color: var(--ink);
+}
+.school[aria-checked='true'] .strip {
+    background: var(--clean);
+    border-right-color: var(--ink);
+}
+.school[aria-checked='true'] .words b::before {
+    content: '● ';
+    color: var(--clean);
+}
+@media (max-width: 900px) {
+    .school {
+        grid-template-columns: 1fr;
+        gap: 4px;
+    }
+}
+</style>

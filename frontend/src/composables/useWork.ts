@@ -1,0 +1,86 @@
+import { computed, ref, watch } from 'vue';
+import { useRoute, useRouter } from 'vue-router';
+import { useCatalogue, useProgramme, useRoom, useVersion } from '../api/queries';
+import type { Stage } from '../components/room/StageRail.vue';
+import { useBench } from './useBench';
+import { useDraft } from './useDraft';
+import { useMeasure } from './useMeasure';
+import { useSaving } from './useSaving';
+
+type StageKey = Stage['key'];
+
+/** The work on one room, from the address: what the server holds of it, what is on the screen, what came of it. */
+export function useWork() {
+    const route = useRoute();
+    const router = useRouter();
+    const { show } = useMeasure();
+
+    const roomId = ref<number | null>(route.params.room === undefined ? null : Number(route.params.room));
+    const siteId = Number(route.params.site ?? 0);
+    const stage = ref<StageKey>(roomId.value === null ? 'room' : (route.params.stage as StageKey) || 'room');
+    const programmeOfRoute = route.params.programme === undefined ? null : Number(route.params.programme);
+
+    const catalogue = useCatalogue();
+    const room = useRoom(roomId);
+    const programme = useProgramme(computed(() => room.data.value?.programmeId ?? programmeOfRoute));
+
+    const drafting = useDraft(roomId.value === null ? `new-in-${siteId}` : `room-${roomId.value}`);
+    const { draft, ready, roomChanged, buildChanged } = drafting;
+    if (roomId.value === null) drafting.begin(null);
+    watch(
+        room.data,
+        (data) => {
+            if (data && !ready.value) drafting.begin(data);
+        },
+        { immediate: true },
+    );
+
+    const build = computed(() => room.data.value?.builds.at(-1) ?? null);
+    const versionId = computed(() => build.value?.latest.id ?? null);
+    const saved = useVersion(versionId);
+    const withUnit = computed(() => build.value !== null || stage.value === 'build');
+    const bench = useBench(draft, ready, withUnit, versionId);
+    const saving = useSaving({ roomId, siteId, drafting, room, build, ledger: bench.ledger });
+
+    watch(stage, (next) => {
+        if (roomId.value !== null) void router.replace({ name: 'room', params: { room: roomId.value, stage: next } });
+    });
+
+    const stages = computed<Stage[]>(() => {
+        const ledger = bench.ledger.value;
+        const latest = build.value?.latest;
+        return [
+            {
+                key: 'room',
+                name: 'Room',
+                says: ledger ? `${show(ledger.floorArea)}, ${draft.entries.people || 'no'} people` : 'not measured yet',
+                done: roomId.value !== null && !roomChanged.value,
+                open: true,
+            },
+            { key: 'target', name: 'Target', says: ledger?.goal ?? '', done: roomId.value !== null, open: ledger !== undefined },
+            {
+                key: 'build',
+                name: 'Build',
+                says: latest ? `version ${latest.number}${buildChanged.value ? ', changed' : ''}` : 'nothing saved yet',
+                done: latest !== undefined && !buildChanged.value,
+                open: ledger !== undefined,
+            },
+            {
+                key: 'sheet',
+                name: 'Sheet',
+                says: latest ? 'ready to print' : 'save a build first',
+                done: false,
+                open: latest !== undefined,
+            },
+        ];
+    });
+
+    const fault = computed(() => room.error.value ?? catalogue.error.value ?? (bench.ledger.value ? null : bench.away.value));
+    function retry(): void {
+        void room.refetch();
+        void catalogue.refetch();
+        void bench.retry();
+    }
+
+    return { roomId, stage, stages, catalogue, room, programme, drafting, build, versionId, saved, bench, saving, fault, retry };
+}

@@ -18,11 +18,12 @@ free_port() { php -r '$s = stream_socket_server("tcp://127.0.0.1:0"); echo subst
 
 port_is_free() { php -r '$s = @stream_socket_server("tcp://'"$1:$2"'"); exit($s === false ? 1 : 0);'; }
 
-# A process is ours when it still runs from this folder; its number alone could be another's by now.
+# A process is ours when it carries the mark of this folder; its number alone could be another's by now.
 runs() {
     local pid
     pid=$(cat "$run/$1.pid" 2>/dev/null) || return 1
-    [ -n "$pid" ] && kill -0 "$pid" 2>/dev/null && grep -qF "$root" "/proc/$pid/environ" 2>/dev/null
+    [ -n "$pid" ] && kill -0 "$pid" 2>/dev/null \
+        && tr '\0' '\n' 2>/dev/null <"/proc/$pid/environ" | grep -qxF "JORNEL_ROOT=$root"
 }
 
 start() {

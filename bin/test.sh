@@ -14,11 +14,13 @@ run_tests() {
 
     check core vendor/bin/phpunit -c core/phpunit.xml --colors=never
     check feature vendor/bin/phpunit --testsuite feature --colors=never
+    check unit npm run --silent unit
     check reference vendor/bin/phpunit --testsuite reference --colors=never
     quietly php artisan migrate:fresh --force --seed
     start_web 127.0.0.1 "$(free_port)"
     DB_PORT=1 start_web 127.0.0.1 "$(free_port)" away
     JORNEL_URL=$(web_address) JORNEL_AWAY_URL=$(web_address away) JORNEL_RESTART=$root/bin/restart-tests.sh check browser npx playwright test
+    check command tests/command.sh
     check deploy tests/deploy.sh
     check analysis vendor/bin/phpstan analyse --no-progress --memory-limit=1G -c phpstan.neon
     check analysis-of-core vendor/bin/phpstan analyse --no-progress --memory-limit=1G -c core/phpstan.neon
@@ -42,6 +44,6 @@ check() {
     log="$run/$name.log"
     printf '\n== %s\n' "$name"
     if "$@" 2>&1 | tee "$log"; then :; else failed+=("$name"); fi
-    count=$(sed -nE 's/^OK.*\(([0-9]+) tests?,.*/\1/p; s/^Tests: ([0-9]+),.*/\1/p; s/^ *([0-9]+) passed.*/\1/p' "$log" | tail -n 1)
+    count=$(sed -nE 's/^OK.*\(([0-9]+) tests?,.*/\1/p; s/^Tests: ([0-9]+),.*/\1/p; s/^ *([0-9]+) passed.*/\1/p; s/^ *Tests +([0-9]+) passed.*/\1/p' "$log" | tail -n 1)
     totals+=("$name${count:+ $count}")
 }

@@ -1,0 +1,61 @@
+#!/usr/bin/env bash
+# The command itself: started twice it stays one, stopped it ends what it started and nothing else, and what was there
+# is there again. Run in a copy of the project with a place of its own, so that a running Jornel is left alone.
+set -euo pipefail
+cd "$(dirname "$0")/.."
+copy=$(mktemp -d /tmp/jornel-command.XXXXXX)
+bystander=
+finish() {
+    (cd "$copy" && ./jornel stop >/dev/null 2>&1) || true
+    if [ -n "$bystander" ]; then kill "$bystander" 2>/dev/null || true; fi
+    rm -rf "$copy"
+}
+trap finish EXIT
+failed=0
+claim() { if eval "$2"; then echo "ok: $1"; else echo "not so: $1"; failed=1; fi; }
+
+git ls-files -co --exclude-standard -z | xargs -0 cp --parents -t "$copy" 2>/dev/null || true
+# What is installed and built already need not be again.
+ln -s "$PWD/vendor" "$copy/vendor"
+ln -s "$PWD/node_modules" "$copy/node_modules"
+mkdir -p "$copy/var" "$copy/public"
+cp -r var/stamps "$copy/var/"
+cp -r public/build "$copy/public/"
+cp frontend/src/api/generated.d.ts "$copy/frontend/src/api/"
+unset APP_ENV APP_KEY DB_HOST DB_PORT DB_DATABASE DB_USERNAME DB_PASSWORD SESSION_DRIVER CACHE_STORE QUEUE_CONNECTION
+unset APP_CONFIG_CACHE APP_ROUTES_CACHE APP_SERVICES_CACHE APP_PACKAGES_CACHE APP_EVENTS_CACHE VIEW_COMPILED_PATH
+cd "$copy"
+export JORNEL_PORT=8290
+
+./jornel up >first.log 2>&1 || { cat first.log; exit 1; }
+address=$(sed -n 's/^Jornel is at *//p' first.log)
+claim 'up prints an address that answers' 'curl -s "$address/" | grep -q "id=\"jornel\""'
+claim 'up prints the demo sign-in' 'grep -q "wren@alderfen.example" first.log'
+claim 'new keys are readable by their owner only' '[ "$(stat -c %a .env)" = 600 ]'
+database=$(cat var/app/run/database.pid)
+key=$(grep APP_KEY .env)
+
+./jornel up >second.log 2>&1 || { cat second.log; exit 1; }
+claim 'started again it is at the same address' 'grep -qF "$address" second.log'
+claim 'started again it has the same database' '[ "$(cat var/app/run/database.pid)" = "$database" ]'
+claim 'started again it has the same keys' '[ "$(grep APP_KEY .env)" = "$key" ]'
+count() { mariadb --no-defaults -S "$(cat var/app/run/socket)" -uroot -N -e "SELECT COUNT(*) FROM jornel.$1"; }
+claim 'the demo is there once' '[ "$(count programmes)" = 1 ]'
+
+./jornel backup >backup.log 2>&1
+claim 'a backup is written' 'ls var/backups/jornel-*.sql.gz >/dev/null'
+
+sleep 300 &
+bystander=$!
+./jornel stop >/dev/null
+claim 'stopped it answers no more' '! curl -s -m 2 "$address/" >/dev/null'
+claim 'stopped its database is gone' '! kill -0 "$database" 2>/dev/null'
+echo "$bystander" >var/app/run/web.pid
+./jornel stop >/dev/null
+claim 'a process of someone else under an old number is left alone' 'kill -0 "$bystander"'
+claim 'doctor says what does not run' './jornel doctor | grep -q "web: does not run"'
+
+./jornel up >third.log 2>&1 || { cat third.log; exit 1; }
+claim 'after a stop everything is still there' '[ "$(count versions)" -gt 4 ]'
+claim 'without a word it says what it can do' './jornel | grep -q "./jornel up"'
+exit "$failed"

@@ -1,0 +1,44 @@
+import { describe, expect, it } from 'vitest';
+import { ledgerRows } from '../../frontend/src/components/ledger/rows';
+import { ledger, shown, speed, unit } from './samples';
+
+const rowOf = (rows: ReturnType<typeof ledgerRows>, key: string) => rows.find((row) => row.key === key);
+
+describe('the rows of the ledger', () => {
+    it('tell the bare room before anything is built', () => {
+        expect(ledgerRows(ledger(), null, 'imperial', 'EUR').map((row) => [row.name, row.now])).toEqual([
+            ['Volume', '6,821 ft³'],
+            ['Floor', '758 ft²'],
+        ]);
+    });
+
+    it('tell the judged speed and no other', () => {
+        const built = ledger({ unit: unit({ speeds: [speed(), speed({ name: '2', cleanAir: shown('702 cfm') })], chosen: 1 }) });
+
+        expect(rowOf(ledgerRows(built, null, 'imperial', 'EUR'), 'cleanAir')?.now).toBe('702 cfm');
+    });
+
+    it('are written in the measure of the screen', () => {
+        const rows = ledgerRows(ledger({ unit: unit() }), null, 'metric', 'EUR');
+
+        expect(rowOf(rows, 'cleanAir')?.now).toBe('1,019 m³/h');
+        expect(rowOf(rows, 'pressure')?.now).toBe('12.5 Pa');
+    });
+
+    it('show what was before only where it differs', () => {
+        const before = ledger({ unit: unit() });
+        const now = ledger({
+            unit: unit({ speeds: [speed({ watts: shown('75 W') })], cost: { first: '97.00', change: '60.00', twoYears: '330.00' } }),
+        });
+        const rows = ledgerRows(now, before, 'imperial', 'EUR');
+
+        expect(rows.filter((row) => row.was !== '').map((row) => [row.key, row.was, row.now])).toEqual([
+            ['watts', '55 W', '75 W'],
+            ['first', 'EUR 90.00', 'EUR 97.00'],
+        ]);
+    });
+
+    it('have nothing to compare with before the first version', () => {
+        expect(ledgerRows(ledger({ unit: unit() }), ledger(), 'imperial', 'EUR').every((row) => row.was === '')).toBe(true);
+    });
+});

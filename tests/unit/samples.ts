@@ -1,0 +1,111 @@
+import type { Choices, Ledger, Room, Shown, Speed, Unit } from '../../frontend/src/api/client';
+
+export const shown = (imperial: string, metric = imperial): Shown => ({ imperial, metric });
+
+export function speed(over: Partial<Speed> = {}): Speed {
+    return {
+        name: '1',
+        pressure: shown('0.05 inWC', '12.5 Pa'),
+        fanFlow: shown('800 cfm'),
+        filterFlow: shown('780 cfm'),
+        bypassFlow: shown('20 cfm'),
+        bypassShare: shown('2.5 %'),
+        cleanAir: shown('600 cfm', '1,019 m³/h'),
+        judged: shown('600 cfm'),
+        goalShare: 1.2,
+        airChanges: shown('5.0 /h'),
+        minutes90: shown('21 min'),
+        minutes99: shown('42 min'),
+        level: shown('62 dBA'),
+        watts: shown('55 W'),
+        restriction: 'fair',
+        reachesGoal: true,
+        keepsQuiet: true,
+        ...over,
+    };
+}
+
+export function unit(over: Partial<Unit> = {}): Unit {
+    return {
+        summary: 'Cube of four · Box fan · Filter',
+        units: 1,
+        needed: 1,
+        standing: 'meets',
+        findings: [],
+        chosen: 0,
+        speeds: [speed()],
+        remarks: [],
+        provenance: 'typical',
+        cost: { first: '90.00', change: '60.00', twoYears: '330.00' },
+        drawing: { frame: { x: 0, y: 0, width: 1, height: 1 }, strokes: [], labels: [], arrows: [], extents: [] },
+        ...over,
+    };
+}
+
+export function ledger(over: Partial<Ledger> = {}): Ledger {
+    return {
+        floorArea: shown('758 ft²', '70.4 m²'),
+        volume: shown('6,821 ft³', '193.1 m³'),
+        pollutant: 'Wildfire smoke',
+        goal: '5 air changes an hour',
+        goalAsks: shown('568 cfm'),
+        targets: [],
+        scaleImperial: [],
+        scaleMetric: [],
+        buildShare: null,
+        unit: null,
+        cautions: [],
+        roomDrawing: { frame: { x: 0, y: 0, width: 1, height: 1 }, strokes: [], labels: [], arrows: [], extents: [] },
+        ...over,
+    };
+}
+
+export const CHOICES: Choices = {
+    shape: 'cube',
+    fan: 'drum-18',
+    filter: '24x24x2-g13',
+    joining: 'hot-glue',
+    corners: 'open',
+    units: 2,
+    speed: '1',
+};
+
+export function room(over: Partial<Room> = {}): Room {
+    return {
+        id: 7,
+        programmeId: 1,
+        site: 'Millrace Primary',
+        entries: {
+            name: 'Loft',
+            use: 'office',
+            length: '27\' 6"',
+            width: '8,4 m',
+            height: '9 ft',
+            people: '6',
+            pollutant: 'wildfire-pm25',
+            noise_limit: '',
+            has_fuel_burning: false,
+        },
+        goal: 'air-changes-6',
+        revision: 3,
+        stage: 'designed',
+        builds: [
+            {
+                id: 1,
+                name: 'Cube',
+                latest: {
+                    id: 4,
+                    number: 2,
+                    choices: CHOICES,
+                    cleanAir: shown('600 cfm'),
+                    asks: shown('568 cfm'),
+                    units: 2,
+                    unitsNeeded: 1,
+                    standing: 'meets',
+                    savedAt: '2026-11-24T04:00:00Z',
+                },
+            },
+        ],
+        ...over,
+    };
+}

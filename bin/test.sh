@@ -14,7 +14,7 @@ run_tests() {
 
     check core vendor/bin/phpunit -c core/phpunit.xml --colors=never
     check feature vendor/bin/phpunit --testsuite feature --colors=never
-    check unit npm run --silent unit
+    NO_COLOR=1 check unit npm run --silent unit
     check reference vendor/bin/phpunit --testsuite reference --colors=never
     quietly php artisan migrate:fresh --force --seed
     start_web 127.0.0.1 "$(free_port)"

@@ -8,6 +8,7 @@ use Jornel\Core\Air\Pollutants;
 use Jornel\Core\Caution\Cautions;
 use Jornel\Core\Part\Catalogue;
 use Jornel\Core\Part\FilterRange;
+use Jornel\Core\Part\Grade;
 use Jornel\Core\Room\Occupancies;
 use Jornel\Core\Room\Target\Targets;
 use RuntimeException;
@@ -28,6 +29,16 @@ final class DataFiles
         $rows = $this->rows('reference/pollutants', 'pollutants');
 
         return Pollutants::fromRows($rows);
+    }
+
+    /** @return array<string, Grade> by id */
+    public function grades(): array
+    {
+        /** @var list<array{id: string, name: string, number?: int|null, efficiency: array{float, float, float}, hepa?: bool}> $rows */
+        $rows = $this->rows('reference/grades', 'grades');
+        $grades = array_map(Grade::fromRow(...), $rows);
+
+        return array_combine(array_map(fn (Grade $grade): string => $grade->id, $grades), $grades);
     }
 
     public function targets(): Targets

@@ -28,6 +28,22 @@ final readonly class Air
     }
 
     /**
+     * Air of which both figures are known.
+     *
+     * @param  float  $density  kg/m3, 0.3 to 2
+     * @param  float  $viscosity  Pa s, 1e-5 to 3e-5
+     *
+     * @throws OutOfRange
+     */
+    public static function of(float $density, float $viscosity = self::REFERENCE_VISCOSITY): self
+    {
+        OutOfRange::unlessBetween('air.density_kg_m3', $density, 0.3, 2.0, 'kg/m3');
+        OutOfRange::unlessBetween('air.viscosity_pa_s', $viscosity, 1e-5, 3e-5, 'Pa s');
+
+        return new self($density, $viscosity);
+    }
+
+    /**
      * Density from altitude and temperature: p = 101325 (1 - 2.25577e-5 h)^5.25588, rho = p / (287.05 T).
      *
      * Source: International Standard Atmosphere (ISO 2533) and the gas law for dry air.

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Airflow;
 
-use Jornel\Core\Air\Air;
 use Jornel\Core\Numeric\BracketedRoot;
 use Jornel\Core\Part\FanCurve;
 
@@ -32,20 +31,18 @@ final readonly class Balance
 
     /**
      * @param  FanCurve  $fan  in the air it moves
-     * @param  non-empty-list<FaceBank>  $banks
-     * @param  float  $leakArea  m2, zero or more
      */
-    public static function of(FanCurve $fan, array $banks, float $leakArea, Air $air): self
+    public static function of(FanCurve $fan, Box $box): self
     {
-        $filters = static function (float $pressure) use ($banks): float {
+        $filters = static function (float $pressure) use ($box): float {
             $flow = 0.0;
-            foreach ($banks as $bank) {
-                $flow += $bank->area * $bank->law->velocity($pressure);
+            foreach ($box->banks as $bank) {
+                $flow += $bank->total($pressure);
             }
 
             return $flow;
         };
-        $leak = Leak::flow($leakArea, 1.0, $air->density);
+        $leak = Leak::flow($box->leakArea, 1.0, $box->air->density);
         $pressure = BracketedRoot::find(
             static fn (float $pressure): float => $fan->flow($pressure) - $filters($pressure) - $leak * sqrt($pressure),
             0.0,

@@ -12,13 +12,15 @@ final readonly class FaceFlow
     /**
      * @param  float  $flow  m3/s
      * @param  float  $velocity  over the net face, m/s
-     * @param  float  $ratedVelocity  m/s
+     * @param  float  $hardestVelocity  over the layer that runs fastest against its rating, m/s
+     * @param  float  $ratedVelocity  of that layer, m/s
      * @param  BinShares  $efficiency  at that velocity, 0 to 1
      */
     public function __construct(
         public string $id,
         public float $flow,
         public float $velocity,
+        public float $hardestVelocity,
         public float $ratedVelocity,
         public BinShares $efficiency,
     ) {

@@ -37,14 +37,40 @@ final readonly class Performance
      */
     public static function ofAllSpeeds(Design $design, Assembly $assembly, Air $air): array
     {
-        $banks = FaceBank::of($assembly->faces, $air);
-        $leaks = Leak::of($assembly, $design);
-        $leakArea = array_sum(array_map(fn (Leak $leak): float => $leak->area, $leaks));
+        $box = Box::of($assembly->faces, Leak::of($assembly, $design), $air);
 
         return array_map(
-            fn (FanSpeed $speed): self => self::atSpeed($speed, $assembly->throttle, $banks, $leaks, $leakArea, $air),
+            fn (FanSpeed $speed): self => self::in($box, $speed, $assembly->throttle),
             $design->fan->speeds,
         );
+    }
+
+    /**
+     * One speed of a fan on a box.
+     *
+     * @param  float  $flowFactor  on every flow of the fan: throttling, pushing; above 0, at most 1
+     */
+    public static function in(Box $box, FanSpeed $speed, float $flowFactor = 1.0): self
+    {
+        $curve = $speed->curve->scaled($flowFactor, $box->air->density / Air::REFERENCE_DENSITY);
+        $balance = Balance::of($curve, $box);
+        $faces = [];
+        $clean = BinShares::same(0.0);
+        foreach ($box->banks as $bank) {
+            $flow = $bank->flow($balance->pressure);
+            $efficiency = $bank->efficiency($flow);
+            $hardest = $bank->hardestLayer();
+            foreach ($bank->ids as $id) {
+                $faces[] = new FaceFlow($id, $flow, $flow / $bank->layers[0]->netArea, $flow / $hardest->netArea, $hardest->ratedVelocity, $efficiency);
+            }
+            $clean = $clean->plus($efficiency->scaled($flow * count($bank->ids)));
+        }
+        $leaks = [];
+        foreach ($box->leaks as $leak) {
+            $leaks[] = new LeakFlow($leak->name, $leak->area, Leak::flow($leak->area, $balance->pressure, $box->air->density));
+        }
+
+        return new self($speed, $balance, $speed->curve->freeFlow(), $faces, $leaks, $clean);
     }
 
     /** @return float clean-air delivery rate for a pollutant, m3/s */
@@ -69,37 +95,11 @@ final readonly class Performance
     {
         $hardest = $this->faces[0];
         foreach ($this->faces as $face) {
-            if ($face->velocity / $face->ratedVelocity > $hardest->velocity / $hardest->ratedVelocity) {
+            if ($face->hardestVelocity / $face->ratedVelocity > $hardest->hardestVelocity / $hardest->ratedVelocity) {
                 $hardest = $face;
             }
         }
 
         return $hardest;
-    }
-
-    /**
-     * @param  non-empty-list<FaceBank>  $banks
-     * @param  list<Leak>  $leaks
-     */
-    private static function atSpeed(FanSpeed $speed, float $throttle, array $banks, array $leaks, float $leakArea, Air $air): self
-    {
-        $curve = $speed->curve->scaled($throttle, $air->density / Air::REFERENCE_DENSITY);
-        $balance = Balance::of($curve, $banks, $leakArea, $air);
-        $faces = [];
-        $clean = BinShares::same(0.0);
-        foreach ($banks as $bank) {
-            $velocity = $bank->law->velocity($balance->pressure);
-            $efficiency = $bank->efficiency->at($velocity);
-            foreach ($bank->ids as $id) {
-                $faces[] = new FaceFlow($id, $velocity * $bank->faceArea, $velocity, $bank->ratedVelocity, $efficiency);
-            }
-            $clean = $clean->plus($efficiency->scaled($velocity * $bank->area));
-        }
-        $leakFlows = [];
-        foreach ($leaks as $leak) {
-            $leakFlows[] = new LeakFlow($leak->name, $leak->area, Leak::flow($leak->area, $balance->pressure, $air->density));
-        }
-
-        return new self($speed, $balance, $speed->curve->freeFlow(), $faces, $leakFlows, $clean);
     }
 }

@@ -95,14 +95,14 @@ final class Verdict
     private static function velocity(SpeedLine $line): ?Finding
     {
         $face = $line->performance->hardestFace();
-        if ($face->velocity <= $face->ratedVelocity) {
+        if ($face->hardestVelocity <= $face->ratedVelocity) {
             return null;
         }
 
         return Finding::warning(
             'face velocity',
-            Sentence::of('Air meets the filter at %s, above its rating of %s: dust is driven through.', [Display::Velocity, $face->velocity], [Display::Velocity, $face->ratedVelocity]),
-            Sentence::of('Run it slower, or give it %s faces.', (int) ceil(count($line->performance->faces) * $face->velocity / $face->ratedVelocity)),
+            Sentence::of('Air meets the filter at %s, above its rating of %s: dust is driven through.', [Display::Velocity, $face->hardestVelocity], [Display::Velocity, $face->ratedVelocity]),
+            Sentence::of('Run it slower, or give it %s faces.', (int) ceil(count($line->performance->faces) * $face->hardestVelocity / $face->ratedVelocity)),
         );
     }
 

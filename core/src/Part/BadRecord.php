@@ -28,6 +28,16 @@ final class BadRecord extends Invalid
         return new self($path, 'Its provenance is none of measured, rated, typical or assumed.');
     }
 
+    public static function notAShare(string $path, float $value): self
+    {
+        return new self($path, sprintf('%g is no share: it must be from 0 to 1.', $value));
+    }
+
+    public static function notACurve(string $path, string $why): self
+    {
+        return new self($path, "This is no fan curve: {$why}.");
+    }
+
     public static function unknownGrade(string $path, string $grade): self
     {
         return new self($path, "The grade “{$grade}” is not in the grade table.");

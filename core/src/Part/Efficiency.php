@@ -19,8 +19,8 @@ final readonly class Efficiency
 
     private const EXPONENT = [0.40, 0.10, 0.0];
 
-    /** Slower than this, m/s, the correction no longer grows: the power law has no meaning in still air (assumed). */
-    private const SLOWEST = 0.01;
+    /** Still air, m/s: only keeps the ratio of velocities finite. */
+    private const SLOWEST = 1e-9;
 
     /** @param  BinShares  $rated efficiency at the rating velocity, 0 to 1 */
     private function __construct(public BinShares $rated, private bool $corrects)

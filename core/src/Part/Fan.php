@@ -9,8 +9,6 @@ use Jornel\Core\Quantity\Provenance;
 /** A fan as it is bought. */
 final readonly class Fan
 {
-    private const EXPONENT = ['propeller' => 1.2, 'mixed-flow' => 2.0, 'centrifugal' => 2.0];
-
     /**
      * @param  string  $family  as the catalogue groups it: `box fan`, `drum fan`, ...
      * @param  non-empty-list<FanSpeed>  $speeds  slowest first
@@ -48,11 +46,9 @@ final readonly class Fan
     public static function fromData(array $data): self
     {
         $record = new Record($data);
-        $free = $record->figure('free_flow', 0.0);
-        $type = $record->text('type');
         $top = new FanSpeed(
             '',
-            new TwoFigureCurve($free->si, $record->figure('shut_off', 0.0)->si, self::EXPONENT[$type] ?? throw BadRecord::missing('type')),
+            FanCurves::read($record),
             $record->figure('power', 0.0)->si,
             $record->figure('level', 0.0)->si,
         );
@@ -74,7 +70,7 @@ final readonly class Fan
             $record->optional('carton_width', 0.0)?->si,
             $record->optional('carton_height', 0.0)?->si,
             Pack::list($record->records('packs')),
-            $free->provenance,
+            $record->provenance('free_flow'),
             $data,
         );
     }

@@ -56,8 +56,8 @@ final readonly class Filter
     public static function fromData(array $data): self
     {
         $record = new Record($data);
-        $drop = $record->child('drop');
-        $rated = $drop->figure('pressure', 0.0);
+        $drops = is_array($data['drop'] ?? null) && array_is_list($data['drop']) ? $record->records('drop') : [$record->child('drop')];
+        $points = array_map(fn (Record $drop): array => [$drop->figure('velocity', 0.0)->si, $drop->figure('pressure', 0.0)->si], $drops);
         /** @var array{id: string, name: string, number?: int|null, efficiency: array{float, float, float}, hepa?: bool} $gradeRow */
         $gradeRow = $record->child('grade')->data();
         $grade = Grade::fromRow($gradeRow);
@@ -72,13 +72,13 @@ final readonly class Filter
             $record->figure('height', 0.0)->si,
             $record->figure('depth', 0.0)->si,
             $record->optional('rim', 0.0)->si ?? self::RIM,
-            PressureLaw::fromOnePoint($drop->figure('velocity', 0.0)->si, $rated->si),
+            PressureLaw::fromPoints($points === [] ? throw BadRecord::missing('drop') : $points),
             $grade->efficiency(),
             $record->figure('rated_velocity', 0.0)->si,
             1.0 / ($record->number('pleats_per_foot', 0.0)->si / 0.3048),
             $record->figure('mass', 0.0)->si,
             Pack::list($record->records('packs')),
-            $rated->provenance,
+            $drops[0]->figure('pressure', 0.0)->provenance,
             $data,
         );
     }

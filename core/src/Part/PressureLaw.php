@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Jornel\Core\Part;
 
 use Jornel\Core\Air\Air;
+use Jornel\Core\Numeric\LeastSquares;
 
 /**
  * Pressure drop of a filter over its face velocity: dP = a v + b v2.
@@ -34,6 +35,41 @@ final readonly class PressureLaw
     public static function fromOnePoint(float $velocity, float $drop): self
     {
         return new self(self::LINEAR_SHARE * $drop / $velocity, (1.0 - self::LINEAR_SHARE) * $drop / $velocity ** 2);
+    }
+
+    /**
+     * From rated points: one by its linear share, several by unweighted least squares in Pa.
+     *
+     * @param  non-empty-list<array{float, float}>  $points  velocity m/s, drop Pa, both above 0
+     */
+    public static function fromPoints(array $points): self
+    {
+        if (count($points) === 1) {
+            return self::fromOnePoint(...$points[0]);
+        }
+        [$viscous, $inertial] = LeastSquares::twoNonNegative(array_map(
+            fn (array $point): array => [$point[0], $point[0] ** 2, $point[1]],
+            $points,
+        ));
+
+        return new self($viscous, $inertial);
+    }
+
+    /**
+     * Several laws run through by the same flow, each over its own area, as one law of that flow: drops add.
+     *
+     * @param  non-empty-list<array{self, float}>  $layers  law, net area m2
+     * @return self of which the velocity is the flow, m3/s
+     */
+    public static function ofFlowThrough(array $layers): self
+    {
+        $viscous = $inertial = 0.0;
+        foreach ($layers as [$law, $area]) {
+            $viscous += $law->viscous / $area;
+            $inertial += $law->inertial / $area ** 2;
+        }
+
+        return new self($viscous, $inertial);
     }
 
     /**

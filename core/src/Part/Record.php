@@ -141,6 +141,15 @@ final readonly class Record
         return $records;
     }
 
+    /** Where a figure came from, or the record as a whole where it has no such figure. */
+    public function provenance(string $quantity): Provenance
+    {
+        $figure = $this->optional($quantity);
+        $from = $this->data['from'] ?? 'assumed';
+
+        return $figure->provenance ?? Provenance::tryFrom(is_string($from) ? $from : '') ?? throw BadRecord::unknownProvenance($this->path('from'));
+    }
+
     /** @return array<string, mixed> */
     public function data(): array
     {
@@ -166,7 +175,8 @@ final readonly class Record
         return new Figure($value * $factor, $provenance ?? throw BadRecord::unknownProvenance($this->path($key)));
     }
 
-    private function path(string $key): string
+    /** Where a value of this record stands in the whole. */
+    public function path(string $key): string
     {
         return $this->path === '' ? $key : "{$this->path}.{$key}";
     }

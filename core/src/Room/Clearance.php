@@ -25,10 +25,10 @@ final class Clearance
      * @param  BinShares  $cleanAir  of all units, m3/s
      * @return BinShares 1/s
      */
-    public static function rates(Room $room, BinShares $cleanAir): BinShares
+    public static function rates(Space $room, BinShares $cleanAir): BinShares
     {
         return BinShares::of(self::DEPOSITION)
-            ->map(fn (float $deposition): float => ($deposition + $room->infiltration) / 3600.0)
+            ->map(fn (float $deposition): float => ($deposition + $room->infiltration()) / 3600.0)
             ->plus($cleanAir->scaled(1.0 / $room->volume()));
     }
 

@@ -7,7 +7,7 @@ namespace Jornel\Core\Room;
 use Jornel\Core\Air\Pollutant;
 
 /** A room with what is in its air and who is in it. */
-final readonly class Room
+final readonly class Room implements Space
 {
     /** Shortest and longest wall that is allowed, m. */
     public const SIDE = [1.0, 100.0];
@@ -85,6 +85,31 @@ final readonly class Room
     public function volume(): float
     {
         return $this->floorArea() * $this->height;
+    }
+
+    public function ceiling(): float
+    {
+        return $this->height;
+    }
+
+    public function people(): int
+    {
+        return $this->people;
+    }
+
+    public function occupancy(): Occupancy
+    {
+        return $this->use;
+    }
+
+    public function pollutant(): Pollutant
+    {
+        return $this->pollutant;
+    }
+
+    public function infiltration(): float
+    {
+        return $this->infiltration;
     }
 
     /**

@@ -49,7 +49,7 @@ final readonly class FlatPanel implements Shape
         $windows = $design->corners === Corners::Open ? $seat->windows() : 0.0;
 
         return new Assembly(
-            faces: [new FilterFace('face-1', $filter, ...$open)],
+            faces: [FilterFace::of('face-1', $filter, ...$open)],
             seams: [new Seam('Filter’s edge to the fan', 2.0 * ($filter->width + $filter->height), 4)],
             openings: [
                 new Opening('Back through the fan’s corners', $seat->recirculation($design->corners)),

@@ -42,7 +42,7 @@ final readonly class FourWalls
     /** @return non-empty-list<FilterFace> */
     public function faces(): array
     {
-        $face = fn (string $id): FilterFace => new FilterFace(
+        $face = fn (string $id): FilterFace => FilterFace::of(
             $id,
             $this->filter,
             $this->pinwheel->netWidth($this->filter->rim),

@@ -47,7 +47,7 @@ final readonly class RaisedCube implements Shape
         $open = min($walls->pinwheel->inside(), $filter->width - 2.0 * $filter->rim);
 
         return new Assembly(
-            faces: [...$walls->faces(), new FilterFace('face-5', $filter, $open, $open)],
+            faces: [...$walls->faces(), FilterFace::of('face-5', $filter, $open, $open)],
             seams: $walls->seams('fifth filter'),
             openings: $top->openings(),
             panels: $top->panels(),

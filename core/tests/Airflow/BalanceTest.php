@@ -6,7 +6,8 @@ namespace Jornel\Core\Tests\Airflow;
 
 use Jornel\Core\Air\Air;
 use Jornel\Core\Airflow\Balance;
-use Jornel\Core\Airflow\FaceBank;
+use Jornel\Core\Airflow\Box;
+use Jornel\Core\Airflow\Leak;
 use Jornel\Core\Airflow\Performance;
 use Jornel\Core\Airflow\Restriction;
 use Jornel\Core\Part\TwoFigureCurve;
@@ -28,10 +29,9 @@ final class BalanceTest extends TestCase
         // One linear filter, Q = A dP / a with A = 0.2 m2 and a = 40 Pa s/m; a straight fan, Q = 0.5 (1 - dP / 50);
         // no leak: 0.005 dP = 0.5 - 0.01 dP, so dP = 100/3 Pa and Q = 1/6 m3/s.
         $filter = Sample::filter(['drop' => ['velocity_m_s' => 1.0, 'pressure_pa' => 40.0 / 0.75]]);
-        $face = new FilterFace('face-1', $filter, 0.5, 0.4);
-        $linear = FaceBank::of([$face], Air::reference())[0]->law;
-        $banks = FaceBank::of([$face], Air::reference());
-        $balance = Balance::of(new TwoFigureCurve(0.5, 50.0, 1.0), $banks, 0.0, Air::reference());
+        $face = FilterFace::of('face-1', $filter, 0.5, 0.4);
+        $linear = $filter->pressureLaw;
+        $balance = Balance::of(new TwoFigureCurve(0.5, 50.0, 1.0), Box::of([$face], [], Air::reference()));
 
         // The filter's square part bends it a little; the residual and the law tell the rest.
         self::assertEqualsWithDelta($balance->pressure, $linear->drop($balance->filterFlow / 0.2), 1e-9);
@@ -48,12 +48,12 @@ final class BalanceTest extends TestCase
             $faces = [];
             foreach (range(1, $random->getInt(1, 5)) as $number) {
                 $filter = Sample::filter(['id' => "f{$number}", 'drop' => ['velocity_fpm' => 300, 'pressure_inwc' => $between(0.02, 0.9)]]);
-                $faces[] = new FilterFace("face-{$number}", $filter, $between(0.05, 0.7), $between(0.05, 0.7));
+                $faces[] = FilterFace::of("face-{$number}", $filter, $between(0.05, 0.7), $between(0.05, 0.7));
             }
             $air = Air::at($between(-200.0, 4000.0), $between(253.0, 318.0));
             $fan = new TwoFigureCurve($between(0.02, 1.2), $between(5.0, 500.0), $between(1.0, 2.5));
             $leakArea = $random->getInt(0, 4) === 0 ? 0.0 : 10.0 ** $between(-6.0, -1.2);
-            $balance = Balance::of($fan, FaceBank::of($faces, $air), $leakArea, $air);
+            $balance = Balance::of($fan, Box::of($faces, [new Leak('leak', $leakArea)], $air));
 
             self::assertLessThan(1e-9, $balance->residual(), "build {$build}");
             self::assertGreaterThan(0.0, $balance->filterFlow);
@@ -62,11 +62,11 @@ final class BalanceTest extends TestCase
 
     public function test_more_leak_never_raises_the_clean_air(): void
     {
-        $banks = FaceBank::of(Sample::design()->assemble()->faces, Air::reference());
+        $faces = Sample::design()->assemble()->faces;
         $fan = Sample::catalogue()->fan('box-20-plain')->speeds[2]->curve;
         $before = INF;
         foreach ([0.0, 1e-5, 1e-4, 1e-3, 5e-3, 0.02, 0.1] as $area) {
-            $now = Balance::of($fan, $banks, $area, Air::reference())->filterFlow;
+            $now = Balance::of($fan, Box::of($faces, [new Leak('leak', $area)], Air::reference()))->filterFlow;
             self::assertLessThan($before, $now);
             $before = $now;
         }

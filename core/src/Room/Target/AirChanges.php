@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Jornel\Core\Room\Target;
 
 use Jornel\Core\Air\Pollutant;
-use Jornel\Core\Room\Room;
+use Jornel\Core\Room\Space;
 
 /** So many air changes per hour: n V / 3600. */
 final readonly class AirChanges implements Target
@@ -32,12 +32,12 @@ final readonly class AirChanges implements Target
         return $this->source;
     }
 
-    public function judges(Room $room): Pollutant
+    public function judges(Space $room): Pollutant
     {
-        return $room->pollutant;
+        return $room->pollutant();
     }
 
-    public function asks(Room $room): float
+    public function asks(Space $room): float
     {
         return $this->perHour * $room->volume() / 3600.0;
     }

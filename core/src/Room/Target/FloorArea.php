@@ -6,7 +6,7 @@ namespace Jornel\Core\Room\Target;
 
 use Jornel\Core\Air\Pollutant;
 use Jornel\Core\Quantity\Unit;
-use Jornel\Core\Room\Room;
+use Jornel\Core\Room\Space;
 
 /** So much smoke clean air for each square foot of floor, perhaps scaled with the ceiling from 8 ft. */
 final readonly class FloorArea implements Target
@@ -40,15 +40,20 @@ final readonly class FloorArea implements Target
         return $this->source;
     }
 
-    public function judges(Room $room): Pollutant
+    public function judges(Space $room): Pollutant
     {
         return $this->smoke;
     }
 
-    public function asks(Room $room): float
+    public function asks(Space $room): ?float
     {
-        $scale = $this->ceiling === FloorAreaCeiling::Scales ? $room->height / self::CEILING : 1.0;
+        $area = $room->floorArea();
+        $ceiling = $room->ceiling();
+        $scale = match ($this->ceiling) {
+            FloorAreaCeiling::Scales => $ceiling === null ? null : $ceiling / self::CEILING,
+            FloorAreaCeiling::Ignored => 1.0,
+        };
 
-        return Unit::CubicFootPerMinute->toSi($this->cfmPerSquareFoot * Unit::SquareFoot->fromSi($room->floorArea()) * $scale);
+        return $area === null || $scale === null ? null : Unit::CubicFootPerMinute->toSi($this->cfmPerSquareFoot * Unit::SquareFoot->fromSi($area) * $scale);
     }
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Jornel\Core\Room\Target;
 
 use Jornel\Core\Air\Pollutant;
-use Jornel\Core\Room\Room;
+use Jornel\Core\Room\Space;
 
 /** So much clean air for each person, by the use of the room. */
 final readonly class PerPerson implements Target
@@ -33,13 +33,16 @@ final readonly class PerPerson implements Target
         return $this->source;
     }
 
-    public function judges(Room $room): Pollutant
+    public function judges(Space $room): Pollutant
     {
         return $this->sharedAir;
     }
 
-    public function asks(Room $room): ?float
+    public function asks(Space $room): ?float
     {
-        return $room->people === 0 ? null : $room->people * $room->use->cleanAirPerPerson;
+        $people = $room->people();
+        $occupancy = $room->occupancy();
+
+        return $people === null || $people === 0 || $occupancy === null ? null : $people * $occupancy->cleanAirPerPerson;
     }
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Jornel\Core\Room\Target;
 
 use Jornel\Core\Air\Pollutant;
-use Jornel\Core\Room\Room;
+use Jornel\Core\Room\Space;
 
 /** One school of how much clean air a room should have. */
 interface Target
@@ -18,12 +18,12 @@ interface Target
     public function source(): string;
 
     /** Which clean air it judges. */
-    public function judges(Room $room): Pollutant;
+    public function judges(Space $room): Pollutant;
 
     /**
      * Clean air that it asks for.
      *
      * @return float|null m3/s; null where it has nothing to say about the room
      */
-    public function asks(Room $room): ?float;
+    public function asks(Space $room): ?float;
 }

@@ -30,7 +30,7 @@ const speed = computed(() => unit.value?.speeds[unit.value.chosen]);
             From <b>{{ unit.provenance }}</b> figures. Two years: first cost and four changes of filters, no energy.
         </p>
         <p v-else class="sure">Nothing built yet. Choose the goal, then a fan, a filter and a shape.</p>
-        <SchoolList :targets="ledger.targets" />
+        <SchoolList :targets="ledger.targets" :open="!unit" />
         <details v-if="ledger.cautions.length" class="cautions">
             <summary>{{ ledger.cautions.length }} cautions apply</summary>
             <p v-for="caution in ledger.cautions" :key="caution.id">

@@ -2,13 +2,13 @@
 import type { Target } from '../../api/client';
 import { useMeasure } from '../../composables/useMeasure';
 
-defineProps<{ targets: Target[] }>();
+defineProps<{ targets: Target[]; open: boolean }>();
 const { show } = useMeasure();
 const said = (target: Target): string => (target.reached === null ? '–' : target.reached ? '✓' : '✕');
 </script>
 
 <template>
-    <details class="schools">
+    <details class="schools" :open="open">
         <summary>By every school</summary>
         <ul>
             <li v-for="target in targets" :key="target.id" :class="{ goal: target.isGoal, no: target.reached === false }">

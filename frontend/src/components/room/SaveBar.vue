@@ -35,7 +35,7 @@ async function save(): Promise<void> {
         <Button type="primary" size="large" block :loading="saving.busy.value" :disabled="!saving.worthwhile(building)" @click="save">
             {{ words }}
         </Button>
-        <Button v-if="next" size="large" block @click="stage = next.key">Next: {{ next.name }}</Button>
+        <Button v-if="next" type="primary" size="large" block @click="stage = next.key">Next: {{ next.name }}</Button>
     </footer>
     <footer v-else-if="programme.data.value" class="reader">You may look and try things out; saving is for builders and organisers.</footer>
 </template>

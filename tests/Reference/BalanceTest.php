@@ -4,7 +4,8 @@ namespace Tests\Reference;
 
 use Jornel\Core\Air\Air;
 use Jornel\Core\Airflow\Balance;
-use Jornel\Core\Airflow\FaceBank;
+use Jornel\Core\Airflow\Box;
+use Jornel\Core\Airflow\Leak;
 use Jornel\Core\Part\Filter;
 use Jornel\Core\Part\TwoFigureCurve;
 use Jornel\Core\Shape\FilterFace;
@@ -12,10 +13,9 @@ use Jornel\Core\Tests\Sample;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
-use Symfony\Component\Process\Process;
 
 /** Against something nobody here wrote: scipy gets the raw inputs, never a coefficient computed here. */
-class OutsideTest extends TestCase
+class BalanceTest extends TestCase
 {
     public function test_the_balance_is_scipys_root_on_random_builds(): void
     {
@@ -31,17 +31,9 @@ class OutsideTest extends TestCase
             $builds[] = $build;
             $mine[] = $this->mine($build);
         }
-        $python = new Process(['/usr/bin/python3', __DIR__.'/balance.py'], null, null, (string) json_encode($builds), 120);
-        $theirs = json_decode($python->mustRun()->getOutput(), true, 16, JSON_THROW_ON_ERROR);
+        $theirs = Scipy::answer('balance', $builds);
 
-        $worst = 0.0;
-        foreach ($builds as $i => $build) {
-            foreach ([0, 1, 2] as $figure) {
-                $worst = max($worst, abs($mine[$i][$figure] - $theirs[$i][$figure]) / max(1e-9, abs($theirs[$i][$figure])));
-            }
-        }
-        fwrite(STDERR, sprintf("\nbalance against scipy.optimize.brentq, %d builds: largest relative difference %.1e\n", count($builds), $worst));
-        self::assertLessThan(1e-8, $worst);
+        self::assertLessThan(1e-8, Scipy::worst('balance against brentq', $mine, $theirs, 1e-9));
     }
 
     /**
@@ -57,10 +49,10 @@ class OutsideTest extends TestCase
                 'id' => "f{$number}", 'width_m' => $face['width'], 'height_m' => $face['height'],
                 'drop' => ['velocity_m_s' => $face['velocity'], 'pressure_pa' => $face['drop']],
             ] + Sample::catalogue()->filter('20x20x1-g13-economy')->data);
-            $faces[] = new FilterFace("face-{$number}", $filter, $face['width'] - 0.024, $face['height'] - 0.024);
+            $faces[] = FilterFace::of("face-{$number}", $filter, $face['width'] - 0.024, $face['height'] - 0.024);
         }
         $fan = (new TwoFigureCurve($build['free'], $build['shut'], $build['exponent']))->scaled(1.0, $air->density / 1.2);
-        $balance = Balance::of($fan, FaceBank::of($faces, $air), $build['leak'], $air);
+        $balance = Balance::of($fan, Box::of($faces, [new Leak('leak', $build['leak'])], $air));
 
         return [$balance->pressure, $balance->filterFlow, $balance->leakFlow];
     }

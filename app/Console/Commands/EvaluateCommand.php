@@ -1,0 +1,52 @@
+<?php
+
+namespace App\Console\Commands;
+
+use App\Formats\Format;
+use App\Formats\NotInFormat;
+use Illuminate\Console\Command;
+use Jornel\Core\DataFiles;
+use Jornel\Core\Document\EvaluationDocument;
+use Jornel\Core\Invalid;
+use Jornel\Core\InvalidEntries;
+
+class EvaluateCommand extends Command
+{
+    protected $signature = 'jornel:evaluate {file : a document, or - for standard input}';
+
+    protected $description = 'Evaluate any build given as JSON, and print JSON';
+
+    public function handle(DataFiles $data): int
+    {
+        $file = $this->argument('file');
+        $json = match (true) {
+            $file === '-' => (string) stream_get_contents(STDIN),
+            is_string($file) && is_file($file) => (string) file_get_contents($file),
+            default => null,
+        };
+        if ($json === null) {
+            $this->getOutput()->getErrorStyle()->writeln('There is no such file.');
+
+            return self::FAILURE;
+        }
+        try {
+            $answer = EvaluationDocument::answer(Format::named('evaluate')->read($json), $data);
+        } catch (NotInFormat $fault) {
+            return $this->refuse($fault->getMessage());
+        } catch (InvalidEntries $faults) {
+            return $this->refuse(implode("\n", array_map(fn (Invalid $fault): string => "{$fault->field}: {$fault->getMessage()}", $faults->faults)));
+        } catch (Invalid $fault) {
+            return $this->refuse("{$fault->field}: {$fault->getMessage()}");
+        }
+        $this->output->writeln((string) json_encode($answer, JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR));
+
+        return self::SUCCESS;
+    }
+
+    private function refuse(string $why): int
+    {
+        $this->getOutput()->getErrorStyle()->writeln($why);
+
+        return self::INVALID;
+    }
+}

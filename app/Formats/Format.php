@@ -1,0 +1,105 @@
+<?php
+
+namespace App\Formats;
+
+use Illuminate\Support\Facades\File;
+use Opis\JsonSchema\Errors\ValidationError;
+use Opis\JsonSchema\Validator;
+use stdClass;
+
+/** An open format under `formats/`: its JSON Schema, and whether a document keeps to it. */
+final readonly class Format
+{
+    private const KNOWN = ['evaluate'];
+
+    private function __construct(private string $name)
+    {
+    }
+
+    /** @throws UnknownFormat */
+    public static function named(string $name): self
+    {
+        return in_array($name, self::KNOWN, true) ? new self($name) : throw UnknownFormat::named($name, self::KNOWN);
+    }
+
+    public function schema(): string
+    {
+        return File::get(base_path("formats/{$this->name}.schema.json"));
+    }
+
+    /**
+     * @return array<string, mixed>
+     *
+     * @throws NotInFormat with every path that is at fault
+     */
+    public function read(string $json): array
+    {
+        $document = json_decode($json, false, 64);
+        if (! $document instanceof stdClass) {
+            throw NotInFormat::of(['' => json_last_error() === JSON_ERROR_NONE ? 'This is no object.' : 'This is not JSON: '.json_last_error_msg().'.']);
+        }
+        $error = (new Validator)->setMaxErrors(20)->validate($document, $this->schema())->error();
+        if ($error !== null) {
+            throw NotInFormat::of(self::faults($error));
+        }
+        /** @var array<string, mixed> $data */
+        $data = json_decode($json, true, 64);
+
+        return $data;
+    }
+
+    /** @return array<string, string> by path */
+    private static function faults(ValidationError $error): array
+    {
+        $faults = [];
+        foreach (self::leaves($error) as $leaf) {
+            $path = implode('.', $leaf->data()->fullPath());
+            $properties = $leaf->args()['properties'] ?? null;
+            if ($leaf->keyword() === 'additionalProperties' && is_array($properties)) {
+                foreach ($properties as $property) {
+                    $faults[ltrim("{$path}.{$property}", '.')] = 'This key is not known here.';
+                }
+
+                continue;
+            }
+            $faults[$path] ??= self::said($leaf);
+        }
+
+        return $faults;
+    }
+
+    private static function said(ValidationError $error): string
+    {
+        $args = $error->args();
+        $list = fn (string $key): string => implode(', ', array_filter((array) ($args[$key] ?? []), is_string(...)));
+
+        return match ($error->keyword()) {
+            'required' => 'Missing: '.$list('missing').'.',
+            'oneOf' => 'Exactly one of the ways to give this is needed, in one unit.',
+            'anyOf' => 'None of the ways to give this is complete.',
+            'not' => 'The same is given more than once, in different units or ways.',
+            'exclusiveMinimum', 'minimum' => sprintf('Too small: it must be %s %s.', $error->keyword() === 'minimum' ? 'at least' : 'above', json_encode($args['min'] ?? 0)),
+            'maximum' => sprintf('Too large: at most %s.', json_encode($args['max'] ?? 0)),
+            'type' => 'Of the wrong kind: '.json_encode($args['expected'] ?? '').' is expected.',
+            default => 'Not allowed ('.$error->keyword().').',
+        };
+    }
+
+    /** @return list<ValidationError> */
+    private static function leaves(ValidationError $error): array
+    {
+        // A choice between ways to give a value is told as such, unless one of them got further than its keys.
+        $below = $error->subErrors();
+        if ($below === []) {
+            return [$error];
+        }
+        $leaves = array_merge(...array_map(self::leaves(...), array_values($below)));
+        if (! in_array($error->keyword(), ['oneOf', 'anyOf'], true)) {
+            return $leaves;
+        }
+        $depth = count($error->data()->fullPath());
+        $deeper = array_values(array_filter($leaves, fn (ValidationError $leaf): bool => count($leaf->data()->fullPath()) > $depth));
+
+        return $deeper === [] ? [$error] : $deeper;
+    }
+}

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jornel\Core\Part;
+
+/**
+ * Several fans on one box: flows add at equal pressure. A fan whose shut-off pressure is below the box's contributes
+ * nothing.
+ */
+final readonly class ParallelCurve implements FanCurve
+{
+    /** @param  non-empty-list<FanCurve>  $fans */
+    public function __construct(private array $fans)
+    {
+    }
+
+    public function flow(float $pressure): float
+    {
+        $flow = 0.0;
+        foreach ($this->fans as $fan) {
+            $flow += $fan->flow($pressure);
+        }
+
+        return $flow;
+    }
+
+    public function freeFlow(): float
+    {
+        return $this->flow(0.0);
+    }
+
+    public function shutOff(): float
+    {
+        return max(array_map(fn (FanCurve $fan): float => $fan->shutOff(), $this->fans));
+    }
+
+    public function scaled(float $flow, float $pressure): self
+    {
+        return new self(array_map(fn (FanCurve $fan): FanCurve => $fan->scaled($flow, $pressure), $this->fans));
+    }
+
+    /** Fans that are shut off at a pressure in the box. */
+    public function idle(float $pressure): int
+    {
+        return count(array_filter($this->fans, fn (FanCurve $fan): bool => $fan->shutOff() <= $pressure));
+    }
+}

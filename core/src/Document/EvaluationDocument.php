@@ -9,6 +9,8 @@ use Jornel\Core\Air\Pollutant;
 use Jornel\Core\Airflow\FaceFlow;
 use Jornel\Core\Airflow\Performance;
 use Jornel\Core\DataFiles;
+use Jornel\Core\Invalid;
+use Jornel\Core\InvalidEntries;
 use Jornel\Core\Part\Record;
 use Jornel\Core\Room\Clearance;
 use Jornel\Core\Room\Enclosure;
@@ -33,7 +35,8 @@ final readonly class EvaluationDocument
      * @param  array<string, mixed>  $document  already of the right form
      * @return array<string, mixed>
      *
-     * @throws \Jornel\Core\Invalid
+     * @throws Invalid when one value is at fault
+     * @throws InvalidEntries when several are
      */
     public static function answer(array $document, DataFiles $data): array
     {

@@ -29,23 +29,17 @@ final readonly class MonotoneInterpolation
      */
     public static function through(array $points): self
     {
-        $x = array_column($points, 0);
-        $y = array_column($points, 1);
-        if ($x === []) {
-            throw UnorderedPoints::tooFew(0);
+        if (count($points) < 2) {
+            throw UnorderedPoints::tooFew(count($points));
         }
-        $widths = $rises = [];
-        for ($i = 1, $count = count($x); $i < $count; $i++) {
-            if (! ($x[$i] > $x[$i - 1])) {
-                throw UnorderedPoints::at($i, $x[$i - 1], $x[$i]);
-            }
-            $widths[] = $x[$i] - $x[$i - 1];
-            $rises[] = ($y[$i] - $y[$i - 1]) / ($x[$i] - $x[$i - 1]);
-        }
+        $x = array_map(fn (array $point): float => $point[0], $points);
+        $y = array_map(fn (array $point): float => $point[1], $points);
+        $widths = array_map(function (int $i) use ($x): float {
+            $width = $x[$i] - $x[$i - 1];
 
-        if ($widths === [] || $rises === []) {
-            throw UnorderedPoints::tooFew(1);
-        }
+            return $width > 0.0 ? $width : throw UnorderedPoints::at($i, $x[$i - 1], $x[$i]);
+        }, range(1, count($points) - 1));
+        $rises = array_map(fn (float $width, int $i): float => ($y[$i + 1] - $y[$i]) / $width, $widths, array_keys($widths));
 
         return new self($x, $y, self::slopes($widths, $rises));
     }

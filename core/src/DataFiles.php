@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Jornel\Core;
 
 use Jornel\Core\Air\Pollutants;
+use Jornel\Core\Airflow\Tolerances;
 use Jornel\Core\Caution\Cautions;
 use Jornel\Core\Part\Catalogue;
 use Jornel\Core\Part\FilterRange;
@@ -25,7 +26,7 @@ final class DataFiles
 
     public function pollutants(): Pollutants
     {
-        /** @var list<array{id: string, name: string, weights: array{float, float, float}, source: string, least_grade?: int|null}> $rows */
+        /** @var list<array{id: string, name: string, weights: array{float, float, float}, source: string, least_grade?: int|null, capacity_factor?: float|int}> $rows */
         $rows = $this->rows('reference/pollutants', 'pollutants');
 
         return Pollutants::fromRows($rows);
@@ -41,6 +42,15 @@ final class DataFiles
         return array_combine(array_map(fn (Grade $grade): string => $grade->id, $grades), $grades);
     }
 
+    /** @return array<string, array<string, mixed>> rows of the grade table by id */
+    public function gradeRows(): array
+    {
+        /** @var array<string, array<string, mixed>> $rows */
+        $rows = array_column($this->rows('reference/grades', 'grades'), null, 'id');
+
+        return $rows;
+    }
+
     public function targets(): Targets
     {
         return Targets::fromRows($this->rows('reference/targets', 'targets'), $this->pollutants());
@@ -54,6 +64,11 @@ final class DataFiles
     public function cautions(): Cautions
     {
         return Cautions::fromRows($this->rows('reference/cautions', 'cautions'));
+    }
+
+    public function tolerances(): Tolerances
+    {
+        return Tolerances::fromRows($this->rows('reference/tolerances', 'quantities'));
     }
 
     public function catalogue(): Catalogue

@@ -31,6 +31,11 @@ final class Faults
         }
     }
 
+    public function any(): bool
+    {
+        return $this->found !== [];
+    }
+
     /** What to throw once a value is missing. */
     public function thrown(): InvalidEntries
     {

@@ -5,13 +5,17 @@ declare(strict_types=1);
 namespace Jornel\Core\Tests;
 
 use Jornel\Core\DataFiles;
+use Jornel\Core\Air\Air;
+use Jornel\Core\Kit\Economy;
 use Jornel\Core\Ledger\Ledger;
+use Jornel\Core\Ledger\Setting;
 use Jornel\Core\Part\Catalogue;
 use Jornel\Core\Part\Fan;
 use Jornel\Core\Part\Filter;
 use Jornel\Core\Room\Room;
 use Jornel\Core\Shape\Corners;
 use Jornel\Core\Shape\Design;
+use Jornel\Core\Shape\Direction;
 use Jornel\Core\Shape\Shapes;
 
 /** Builds and rooms for the tests, from the shipped catalogue. */
@@ -31,16 +35,20 @@ final class Sample
         return self::$catalogue ??= self::data()->catalogue();
     }
 
+    /** @param  array<string, string>  $options */
     public static function design(
         string $shape = 'cube',
         string $fan = 'box-20-plain',
         string $filter = '20x20x1-g13-economy',
         string $joining = 'duct-tape',
         Corners $corners = Corners::Shroud,
+        array $options = [],
+        ?string $prefilter = null,
+        ?Direction $direction = null,
     ): Design {
         $catalogue = self::catalogue();
 
-        return new Design(Shapes::get($shape), $catalogue->fan($fan), $catalogue->filter($filter), $catalogue->joining($joining), $corners);
+        return new Design(Shapes::get($shape), $catalogue->fan($fan), $catalogue->filter($filter), $catalogue->joining($joining), $corners, $prefilter === null ? null : $catalogue->filter($prefilter), $direction, $options);
     }
 
     /** @param  array<string, mixed>  $figures in place of the catalogue's */
@@ -72,6 +80,11 @@ final class Sample
     {
         $targets = self::data()->targets();
 
-        return Ledger::ofRoom($room, $targets->get($goal), $targets)->with($design, $units, $speed, self::catalogue(), self::data()->cautions());
+        return Ledger::ofRoom($room, $targets->get($goal), $targets)->with($design, $units, $speed, self::catalogue(), self::setting());
+    }
+
+    public static function setting(?Economy $economy = null, ?Air $air = null): Setting
+    {
+        return new Setting(self::data()->cautions(), self::data()->tolerances(), $air ?? Air::reference(), $economy ?? Economy::withoutEnergy());
     }
 }

@@ -14,7 +14,7 @@ final readonly class SheetData
 {
     /**
      * @param  list<array{name: string, needed: int, packs: string, leftOver: int, price: string, note: string}>  $shopping
-     * @param  list<array{name: string, size: string, centre: string, hole: string, plan: string}>  $cuts
+     * @param  list<array{name: string, size: string, note: string, centre: string, hole: string, plan: string}>  $cuts
      * @param  list<array{action: string, reason: string, minutes: int, hold: string}>  $steps
      */
     private function __construct(
@@ -23,8 +23,9 @@ final readonly class SheetData
             new OA\Property(property: 'packs', type: 'string'), new OA\Property(property: 'leftOver', type: 'integer'),
             new OA\Property(property: 'price', type: 'string'), new OA\Property(property: 'note', type: 'string'),
         ]))] public array $shopping,
-        #[OA\Property(items: new OA\Items(type: 'object', required: ['name', 'size', 'centre', 'hole', 'plan'], properties: [
+        #[OA\Property(items: new OA\Items(type: 'object', required: ['name', 'size', 'note', 'centre', 'hole', 'plan'], properties: [
             new OA\Property(property: 'name', type: 'string'), new OA\Property(property: 'size', type: 'string'),
+            new OA\Property(property: 'note', type: 'string', description: 'Its form and holes where it is no plain rectangle with one hole'),
             new OA\Property(property: 'centre', type: 'string'), new OA\Property(property: 'hole', type: 'string', description: 'Empty for none'),
             new OA\Property(property: 'plan', type: 'string', description: 'Drawing as SVG'),
         ]))] public array $cuts,
@@ -45,7 +46,8 @@ final readonly class SheetData
                 'leftOver' => $line->packs->leftOver, 'price' => (string) $line->packs->price, 'note' => $line->note,
             ], $sheet->shopping->lines),
             array_map(fn (CutLine $cut): array => [
-                'name' => $cut->panel->name, 'size' => "{$cut->width->text()} × {$cut->height->text()} in",
+                'name' => $cut->name(), 'size' => "{$cut->width->text()} × {$cut->height->text()} in",
+                'note' => implode('; ', array_filter([$cut->form(), $cut->holes()])),
                 'centre' => "{$cut->centreAcross->text()} in", 'hole' => $cut->hole === null ? '' : "{$cut->hole->text()} in",
                 'plan' => PrintSvg::panel($cut->panel),
             ], $sheet->cuts),

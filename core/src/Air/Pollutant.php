@@ -10,6 +10,7 @@ final readonly class Pollutant
     /**
      * @param  BinShares  $weights  share of each bin, sum 1
      * @param  string  $source  where the weights come from
+     * @param  float  $capacityFactor  dust of this kind that a filter takes, over fine test dust (assumed)
      * @param  int|null  $leastGrade  the grade below which a filter is not offered without saying so
      */
     public function __construct(
@@ -18,6 +19,7 @@ final readonly class Pollutant
         public BinShares $weights,
         public string $source,
         public ?int $leastGrade,
+        public float $capacityFactor = 1.0,
     ) {
     }
 

@@ -12,15 +12,21 @@ final readonly class Pollutants
     {
     }
 
-    /** @param  list<array{id: string, name: string, weights: array{float|int, float|int, float|int}, source: string, least_grade?: int|null}>  $rows */
+    /** @param  list<array{id: string, name: string, weights: array{float|int, float|int, float|int}, source: string, least_grade?: int|null, capacity_factor?: float|int}>  $rows */
     public static function fromRows(array $rows): self
     {
         $all = [];
         foreach ($rows as $row) {
-            $all[$row['id']] = new Pollutant($row['id'], $row['name'], BinShares::of($row['weights']), $row['source'], $row['least_grade'] ?? null);
+            $all[$row['id']] = new Pollutant($row['id'], $row['name'], BinShares::of($row['weights']), $row['source'], $row['least_grade'] ?? null, (float) ($row['capacity_factor'] ?? 1.0));
         }
 
         return new self($all);
+    }
+
+    /** The same with one's own besides. */
+    public function with(Pollutant ...$own): self
+    {
+        return new self([...$this->all, ...array_column($own, null, 'id')]);
     }
 
     /** @throws UnknownPollutant */

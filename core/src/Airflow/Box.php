@@ -25,6 +25,44 @@ final readonly class Box
      */
     public static function of(array $faces, array $leaks, Air $air): self
     {
-        return new self(FaceBank::of($faces, $air), $leaks, array_sum(array_map(fn (Leak $leak): float => $leak->area, $leaks)), $air);
+        return new self(FaceBank::of($faces, $air), $leaks, self::area($leaks), $air);
+    }
+
+    /** The same with other figures than the rated ones. */
+    public function varied(Variation $by): self
+    {
+        $leaks = array_map(fn (Leak $leak): Leak => $leak->times($leak->isSeam ? $by->seamGap : $by->opening), $this->leaks);
+
+        return new self(
+            array_map(fn (FaceBank $bank): FaceBank => $bank->varied($by->filterDrop, $by->lnPenetration), $this->banks),
+            $leaks, self::area($leaks), $this->air,
+        );
+    }
+
+    /**
+     * The same with dust in its filters.
+     *
+     * @param  list<list<float>>  $shares  of each bank's layers, over their capacity for that dust
+     */
+    public function loaded(array $shares): self
+    {
+        return new self(array_map(fn (FaceBank $bank, array $own): FaceBank => $bank->loaded($own, $this->air), $this->banks, $shares), $this->leaks, $this->leakArea, $this->air);
+    }
+
+    /** @return float net face of all filters, m2 */
+    public function netArea(): float
+    {
+        return array_sum(array_map(fn (FaceBank $bank): float => count($bank->ids) * $bank->layers[0]->netArea, $this->banks));
+    }
+
+    /** @param  list<Leak>  $leaks */
+    private static function area(array $leaks): float
+    {
+        $area = 0.0;
+        foreach ($leaks as $leak) {
+            $area += $leak->area;
+        }
+
+        return $area;
     }
 }

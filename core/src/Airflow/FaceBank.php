@@ -14,11 +14,12 @@ use Jornel\Core\Shape\FilterFace;
 final readonly class FaceBank
 {
     /**
+     * @param  string  $kind  of the faces
      * @param  non-empty-list<string>  $ids  of the faces
      * @param  non-empty-list<Layer>  $layers  of each face
      * @param  PressureLaw  $law  of the flow through one face, in the air it moves
      */
-    private function __construct(public array $ids, public array $layers, private PressureLaw $law)
+    private function __construct(public string $kind, public array $ids, public array $layers, private PressureLaw $law)
     {
     }
 
@@ -34,9 +35,10 @@ final readonly class FaceBank
         }
 
         return array_values(array_map(fn (array $group): self => new self(
+            $group[0]->kind,
             array_map(fn (FilterFace $face): string => $face->id, $group),
             $group[0]->layers,
-            PressureLaw::ofFlowThrough(array_map(fn (Layer $layer): array => [$layer->law->in($air), $layer->netArea], $group[0]->layers)),
+            self::law($group[0]->layers, $air),
         ), $alike));
     }
 
@@ -80,6 +82,48 @@ final readonly class FaceBank
         return $penetration->map(fn (float $share): float => 1.0 - $share);
     }
 
+    /**
+     * The same with other figures than the rated ones.
+     *
+     * @param  float  $drop  factor on the pressure drop
+     * @param  float  $lnPenetration  factor on the logarithm of the penetration
+     */
+    public function varied(float $drop, float $lnPenetration): self
+    {
+        return new self($this->kind, $this->ids, array_map(fn (Layer $layer): Layer => $layer->varied($drop, $lnPenetration), $this->layers), $this->law->scaled($drop));
+    }
+
+    /**
+     * The same with dust in its layers.
+     *
+     * @param  list<float>  $shares  of each layer's capacity for that dust, zero or more
+     */
+    public function loaded(array $shares, Air $air): self
+    {
+        $layers = array_map(fn (Layer $layer, float $share): Layer => $layer->loaded($share), $this->layers, $shares);
+
+        return new self($this->kind, $this->ids, $layers, self::law($layers, $air));
+    }
+
+    /**
+     * What one face catches of each bin, layer by layer.
+     *
+     * @param  float  $flow  through one face, m3/s
+     * @return list<BinShares> of all that comes in
+     */
+    public function caughtByLayer(float $flow): array
+    {
+        $left = BinShares::same(1.0);
+        $caught = [];
+        foreach ($this->layers as $layer) {
+            $efficiency = $layer->efficiency->at($flow / $layer->netArea);
+            $caught[] = $left->times($efficiency);
+            $left = $left->times($efficiency->map(fn (float $share): float => 1.0 - $share));
+        }
+
+        return $caught;
+    }
+
     /** The layer that runs fastest against its rating. */
     public function hardestLayer(): Layer
     {
@@ -91,5 +135,11 @@ final readonly class FaceBank
         }
 
         return $hardest;
+    }
+
+    /** @param  non-empty-list<Layer>  $layers */
+    private static function law(array $layers, Air $air): PressureLaw
+    {
+        return PressureLaw::ofFlowThrough(array_map(fn (Layer $layer): array => [$layer->law->in($air), $layer->netArea], $layers));
     }
 }

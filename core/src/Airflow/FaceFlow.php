@@ -10,6 +10,7 @@ use Jornel\Core\Air\BinShares;
 final readonly class FaceFlow
 {
     /**
+     * @param  string  $kind  faces of the same kind carry the same
      * @param  float  $flow  m3/s
      * @param  float  $velocity  over the net face, m/s
      * @param  float  $hardestVelocity  over the layer that runs fastest against its rating, m/s
@@ -18,11 +19,17 @@ final readonly class FaceFlow
      */
     public function __construct(
         public string $id,
+        public string $kind,
         public float $flow,
         public float $velocity,
         public float $hardestVelocity,
         public float $ratedVelocity,
         public BinShares $efficiency,
     ) {
+    }
+
+    public function isWithinRating(): bool
+    {
+        return $this->hardestVelocity <= $this->ratedVelocity;
     }
 }

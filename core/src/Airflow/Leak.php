@@ -13,9 +13,17 @@ final readonly class Leak
     /** Discharge coefficient of a sharp-edged opening (common practice, no source). */
     public const DISCHARGE = 0.61;
 
-    /** @param  float  $area m2 */
-    public function __construct(public string $name, public float $area)
+    /**
+     * @param  float  $area  m2
+     * @param  bool  $isSeam  whether it is the gap that a joining leaves, as against an opening of the shape
+     */
+    public function __construct(public string $name, public float $area, public bool $isSeam = false)
     {
+    }
+
+    public function times(float $factor): self
+    {
+        return new self($this->name, $this->area * $factor, $this->isSeam);
     }
 
     /**
@@ -27,7 +35,7 @@ final readonly class Leak
     {
         $leaks = [];
         foreach ($assembly->seams as $seam) {
-            $leaks[] = new self($seam->name, $seam->length * $design->joining->residualGap);
+            $leaks[] = new self($seam->name, $seam->length * ($seam->gap ?? $design->joining->residualGap), true);
         }
         foreach ($assembly->openings as $opening) {
             $leaks[] = new self($opening->name, $opening->area);

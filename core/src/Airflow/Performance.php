@@ -11,11 +11,12 @@ use Jornel\Core\Part\FanSpeed;
 use Jornel\Core\Shape\Assembly;
 use Jornel\Core\Shape\Design;
 
-/** What a unit does at one speed of its fan. */
+/** What a unit does at one speed of its fans. */
 final readonly class Performance
 {
     /**
-     * @param  float  $freeFlow  of the bare fan in this air, m3/s
+     * @param  float  $freeFlow  of the bare fans in this air, m3/s
+     * @param  float  $level  at 1 m, dBA
      * @param  non-empty-list<FaceFlow>  $faces
      * @param  list<LeakFlow>  $leaks
      * @param  BinShares  $cleanAir  clean-air delivery rate of each bin, m3/s
@@ -24,6 +25,7 @@ final readonly class Performance
         public FanSpeed $speed,
         public Balance $balance,
         public float $freeFlow,
+        public float $level,
         public array $faces,
         public array $leaks,
         public BinShares $cleanAir,
@@ -37,23 +39,13 @@ final readonly class Performance
      */
     public static function ofAllSpeeds(Design $design, Assembly $assembly, Air $air): array
     {
-        $box = Box::of($assembly->faces, Leak::of($assembly, $design), $air);
-
-        return array_map(
-            fn (FanSpeed $speed): self => self::in($box, $speed, $assembly->throttle),
-            $design->fan->speeds,
-        );
+        return Unit::of($design, $assembly, $air)->performances();
     }
 
-    /**
-     * One speed of a fan on a box.
-     *
-     * @param  float  $flowFactor  on every flow of the fan: throttling, pushing; above 0, at most 1
-     */
-    public static function in(Box $box, FanSpeed $speed, float $flowFactor = 1.0): self
+    public static function of(Unit $unit, FanSpeed $speed): self
     {
-        $curve = $speed->curve->scaled($flowFactor, $box->air->density / Air::REFERENCE_DENSITY);
-        $balance = Balance::of($curve, $box);
+        $box = $unit->box;
+        $balance = Balance::of($unit->curve($speed), $box);
         $faces = [];
         $clean = BinShares::same(0.0);
         foreach ($box->banks as $bank) {
@@ -61,16 +53,16 @@ final readonly class Performance
             $efficiency = $bank->efficiency($flow);
             $hardest = $bank->hardestLayer();
             foreach ($bank->ids as $id) {
-                $faces[] = new FaceFlow($id, $flow, $flow / $bank->layers[0]->netArea, $flow / $hardest->netArea, $hardest->ratedVelocity, $efficiency);
+                $faces[] = new FaceFlow($id, $bank->kind, $flow, $flow / $bank->layers[0]->netArea, $flow / $hardest->netArea, $hardest->ratedVelocity, $efficiency);
             }
             $clean = $clean->plus($efficiency->scaled($flow * count($bank->ids)));
         }
         $leaks = [];
         foreach ($box->leaks as $leak) {
-            $leaks[] = new LeakFlow($leak->name, $leak->area, Leak::flow($leak->area, $balance->pressure, $box->air->density));
+            $leaks[] = new LeakFlow($leak->name, $leak->area, Leak::flow($leak->area, $balance->pressure, $box->air->density), $leak->isSeam);
         }
 
-        return new self($speed, $balance, $speed->curve->freeFlow(), $faces, $leaks, $clean);
+        return new self($speed, $balance, $speed->bareFlow, $speed->level - $unit->quieter, $faces, $leaks, $clean);
     }
 
     /** @return float clean-air delivery rate for a pollutant, m3/s */
@@ -90,6 +82,18 @@ final readonly class Performance
         return Restriction::ofShare($this->freeShare());
     }
 
+    /** Clean air for a pollutant over the flow of the fan. */
+    public function systemEfficiency(Pollutant $pollutant): float
+    {
+        return $this->clean($pollutant) / $this->balance->fanFlow;
+    }
+
+    /** @return float W for a cubic metre of clean air a second */
+    public function wattsPerCleanAir(Pollutant $pollutant): float
+    {
+        return $this->speed->watts / $this->clean($pollutant);
+    }
+
     /** The face that runs fastest against its rating. */
     public function hardestFace(): FaceFlow
     {
@@ -101,5 +105,13 @@ final readonly class Performance
         }
 
         return $hardest;
+    }
+
+    /** Faces of the same kind that would bring the hardest one within its rating. */
+    public function facesWithinRating(): int
+    {
+        $hardest = $this->hardestFace();
+
+        return (int) ceil(count($this->faces) * $hardest->hardestVelocity / $hardest->ratedVelocity - 1e-9);
     }
 }

@@ -12,6 +12,7 @@ final readonly class Caution
      * @param  string  $text  what happens and what to do
      * @param  list<string>  $all  facts that must all hold
      * @param  list<string>  $any  facts of which one must hold, if there are any
+     * @param  list<string>  $none  facts of which none may hold
      */
     public function __construct(
         public string $id,
@@ -19,6 +20,7 @@ final readonly class Caution
         public string $text,
         private array $all,
         private array $any,
+        private array $none = [],
     ) {
     }
 
@@ -26,6 +28,11 @@ final readonly class Caution
     {
         foreach ($this->all as $fact) {
             if (! $facts->hold($fact)) {
+                return false;
+            }
+        }
+        foreach ($this->none as $fact) {
+            if ($facts->hold($fact)) {
                 return false;
             }
         }

@@ -32,6 +32,7 @@ final readonly class Cautions
                 $record->text('text'),
                 isset($when->data()['all']) ? $when->texts('all') : [],
                 isset($when->data()['any']) ? $when->texts('any') : [],
+                isset($when->data()['none']) ? $when->texts('none') : [],
             );
         }, $rows));
     }

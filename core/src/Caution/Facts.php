@@ -6,8 +6,12 @@ namespace Jornel\Core\Caution;
 
 use Jornel\Core\Airflow\Performance;
 use Jornel\Core\Room\Room;
+use Jornel\Core\Shape\Assembly;
 use Jornel\Core\Shape\Corners;
 use Jornel\Core\Shape\Design;
+use Jornel\Core\Shape\Direction;
+use Jornel\Core\Shape\Measurements;
+use Jornel\Core\Shape\Work;
 
 /** What is true of a build in its room, in the words that the rules of the cautions use. */
 final readonly class Facts
@@ -23,26 +27,60 @@ final readonly class Facts
     {
     }
 
-    public static function of(Room $room, Design $design, Performance $performance): self
+    public static function of(Room $room, Design $design, Assembly $assembly, Performance $performance, Measurements $measurements): self
     {
-        $level = $performance->speed->level;
-
-        return new self(array_values(array_filter([
-            'fan',
-            'filters',
-            "shape {$design->shape->id()}",
-            "joining {$design->joining->id}",
-            "pollutant {$room->pollutant->id}",
-            $room->hasFuelBurning ? 'fuel-burning appliance' : null,
-            $design->corners === Corners::Shroud || $design->shape->id() !== 'flat-panel' ? 'blades and knives' : null,
-            $design->fan->enclosedMotor ? null : 'open motor',
-            $level > self::ANNOYING ? 'annoying' : null,
-            $level > self::HARMFUL ? 'harmful noise' : null,
-        ])));
+        return new self([...self::ofRoom($room), ...self::ofBuild($design, $assembly, $measurements), ...self::ofLevel($performance->level)]);
     }
 
     public function hold(string $fact): bool
     {
         return in_array($fact, $this->all, true);
+    }
+
+    /** @return list<string> */
+    private static function ofRoom(Room $room): array
+    {
+        return [
+            "pollutant {$room->pollutant->id}",
+            "use {$room->use->id}",
+            ...($room->hasFuelBurning ? ['fuel-burning appliance'] : []),
+        ];
+    }
+
+    /** @return list<string> */
+    private static function ofBuild(Design $design, Assembly $assembly, Measurements $measurements): array
+    {
+        $fan = $design->fan;
+        $work = Work::of($design);
+        $unlisted = ($fan->data['listed'] ?? true) === false;
+
+        return array_values(array_filter([
+            'fan',
+            'filters',
+            "shape {$design->shape->id()}",
+            "family {$fan->family}",
+            "joining {$design->joining->id}",
+            ...array_map(fn (string $skill): string => "skill {$skill}", $work->skills),
+            ...array_map(fn (string|int $id): string => "hardware {$id}", array_keys($assembly->hardware)),
+            $design->corners === Corners::Shroud || in_array('knife', $work->tools, true) ? 'blades and knives' : null,
+            $fan->enclosedMotor ? null : 'open motor',
+            $fan->volts === null ? null : 'low voltage',
+            $unlisted ? 'unlisted fan' : null,
+            $design->shape->id() === 'drawer' && $fan->hasRearGrille ? 'rear grille removed' : null,
+            $fan->family === 'blower' ? 'open intake' : null,
+            $design->direction() === Direction::Push ? 'pushes' : null,
+            $assembly->isIntake ? 'filtered intake' : null,
+            $design->option('fan-at') === 'far-window' ? 'draws the house' : null,
+            $design->shape->stands() ? null : 'mounted',
+            $measurements->tipsOver() ? 'tips over' : null,
+            str_contains(mb_strtolower($design->filter->name), 'carbon') || isset($assembly->hardware['carbon-canister']) ? 'carbon' : null,
+            is_string($fan->data['plastic_fire_rating'] ?? null) && $fan->data['plastic_fire_rating'] === 'none stated' ? 'plastic without fire rating' : null,
+        ], is_string(...)));
+    }
+
+    /** @return list<string> */
+    private static function ofLevel(float $level): array
+    {
+        return [...($level > self::ANNOYING ? ['annoying'] : []), ...($level > self::HARMFUL ? ['harmful noise'] : [])];
     }
 }

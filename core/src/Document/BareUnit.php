@@ -8,31 +8,31 @@ use Jornel\Core\Air\Air;
 use Jornel\Core\Air\BinShares;
 use Jornel\Core\Airflow\Box;
 use Jornel\Core\Airflow\Leak;
-use Jornel\Core\Airflow\Performance;
+use Jornel\Core\Airflow\Provenances;
+use Jornel\Core\Airflow\Unit;
 use Jornel\Core\Part\BadRecord;
 use Jornel\Core\Part\Efficiency;
 use Jornel\Core\Part\FanCurve;
-use Jornel\Core\Part\FanCurves;
+use Jornel\Core\Part\FanRating;
 use Jornel\Core\Part\FanSpeed;
 use Jornel\Core\Part\Filter;
 use Jornel\Core\Part\Grade;
+use Jornel\Core\Part\HinderedCurve;
 use Jornel\Core\Part\Layer;
+use Jornel\Core\Part\Loading;
 use Jornel\Core\Part\ParallelCurve;
 use Jornel\Core\Part\PressureLaw;
 use Jornel\Core\Part\Record;
+use Jornel\Core\Part\SeriesCurve;
+use Jornel\Core\Quantity\Provenance;
 use Jornel\Core\Room\Sound;
 use Jornel\Core\Shape\FilterFace;
 
-/** A unit given bare: its fans, its faces with their layers, its leaks; no shape. */
+/** Reads a unit given bare: its fans, its faces with their layers, its leaks; no shape. */
 final readonly class BareUnit
 {
-    /**
-     * @param  non-empty-list<FilterFace>  $faces
-     * @param  float  $leakArea  m2
-     * @param  non-empty-list<FanSpeed>  $speeds  of all fans together
-     * @param  float  $flowFactor  on every flow, by pushing; 1 when pulling
-     */
-    private function __construct(private array $faces, private float $leakArea, private array $speeds, private float $flowFactor)
+    /** @param  array<string, Grade>  $grades by id */
+    private function __construct(private Record $record, private array $grades)
     {
     }
 
@@ -41,97 +41,149 @@ final readonly class BareUnit
      *
      * @throws BadRecord
      */
-    public static function read(Record $record, array $grades): self
+    public static function read(Record $record, array $grades, Air $air): Unit
     {
-        $faces = [];
-        foreach ($record->records('faces') as $group => $face) {
-            $layers = array_map(fn (Record $layer): Layer => self::layer($layer, $grades), $face->records('layers'));
-            for ($number = 1; $number <= self::count($face); $number++) {
-                $faces[] = FilterFace::stacked("face-{$group}-{$number}", "group {$group}", $layers === [] ? throw BadRecord::missing($face->path('layers')) : $layers);
-            }
-        }
-        $pushes = ($record->data()['direction'] ?? 'pull') === 'push';
+        return (new self($record, $grades))->unit(AirReader::ofUnit($record, $air));
+    }
 
-        return new self(
-            $faces === [] ? throw BadRecord::missing($record->path('faces')) : $faces,
-            $record->optional('leak_area', -1e-12)->si ?? 0.0,
-            self::speeds($record),
-            $pushes ? $record->number('pushing_factor', 0.0)->si : 1.0,
+    private function unit(Air $air): Unit
+    {
+        $leak = $this->record->optional('leak_area', -1e-12);
+        $pushing = $this->record->textOr('direction', 'pull') === 'push' ? $this->record->optional('pushing_factor', 0.0)->si ?? 1.0 : 1.0;
+        [$curves, $ratings, $watts, $level] = $this->fans();
+        $drop = $this->dropProvenance();
+        $weakest = fn (Provenance ...$all): Provenance => array_reduce($all, fn (Provenance $from, Provenance $other): Provenance => $from->weaker($other), Provenance::Measured);
+
+        return new Unit(
+            Box::of($this->faces(), [new Leak('Leaks', $leak->si ?? 0.0)], $air),
+            $this->speeds($curves, array_sum(array_map(fn (FanRating $rating): float => $rating->curve->freeFlow(), $ratings)), $watts, $level),
+            $pushing * ($this->record->optional('throttle', 0.0)->si ?? 1.0),
+            null,
+            0.0,
+            new Provenances(
+                $weakest(...array_map(fn (FanRating $rating): Provenance => $rating->flowFrom, $ratings)),
+                $weakest(...array_map(fn (FanRating $rating): Provenance => $rating->pressureFrom, $ratings)),
+                $drop, $drop, $leak->provenance ?? Provenance::Assumed, $leak->provenance ?? Provenance::Assumed,
+            ),
+            array_values(array_unique(array_merge(...array_map(fn (FanRating $rating): array => $rating->notes, $ratings)))),
         );
     }
 
-    /** @return non-empty-list<Performance> */
-    public function performances(Air $air): array
+    /**
+     * Curves behind their guards, one for each fan.
+     *
+     * @return array{non-empty-list<FanCurve>, non-empty-list<FanRating>, float, float} with watts and level of all together
+     */
+    private function fans(): array
     {
-        $box = Box::of($this->faces, [new Leak('Leaks', $this->leakArea)], $air);
-
-        return array_map(fn (FanSpeed $speed): Performance => Performance::in($box, $speed, $this->flowFactor), $this->speeds);
-    }
-
-    /** @return non-empty-list<FanSpeed> */
-    private static function speeds(Record $record): array
-    {
-        $curves = $levels = [];
+        $curves = $ratings = $levels = [];
         $watts = 0.0;
-        foreach ($record->records('fans') as $fan) {
-            $curve = FanCurves::read($fan);
+        foreach ($this->record->records('fans') as $fan) {
+            $rating = FanRating::read($fan);
+            $loss = $fan->optional('guard_loss', -1e-12)->si ?? 0.0;
+            $stages = (int) ($fan->optional('stages', 0.0)->si ?? 1.0);
+            $curve = $loss > 0.0 ? new HinderedCurve($rating->curve, $loss) : $rating->curve;
+            $curve = $stages > 1 ? new SeriesCurve(array_fill(0, $stages, $curve)) : $curve;
             for ($number = 0, $count = self::count($fan); $number < $count; $number++) {
                 $curves[] = $curve;
-                $watts += $fan->optional('power', -1e-12)->si ?? NAN;
-                $levels[] = $fan->optional('level')->si ?? NAN;
+                $ratings[] = $rating;
+                for ($stage = 0; $stage < $stages; $stage++) {
+                    $watts += $fan->optional('power', -1e-12)->si ?? NAN;
+                    $levels[] = $fan->optional('level')->si ?? NAN;
+                }
             }
         }
-        if ($curves === [] || $levels === []) {
-            throw BadRecord::missing($record->path('fans'));
+        if ($curves === [] || $levels === [] || $ratings === []) {
+            throw BadRecord::missing($this->record->path('fans'));
         }
-        $top = new FanSpeed('1', self::together($curves), $watts, Sound::together($levels));
-        if (! isset($record->data()['speeds'])) {
+
+        return [$curves, $ratings, $watts, Sound::together($levels)];
+    }
+
+    /**
+     * @param  non-empty-list<FanCurve>  $curves
+     * @return non-empty-list<FanSpeed>
+     */
+    private function speeds(array $curves, float $bareFlow, float $watts, float $level): array
+    {
+        $top = new FanSpeed('1', count($curves) === 1 ? $curves[0] : new ParallelCurve($curves), $watts, $level, $bareFlow);
+        if (! isset($this->record->data()['speeds'])) {
             return [$top];
         }
         $speeds = array_map(
             fn (Record $speed): FanSpeed => $top->atRatio($speed->text('name'), $speed->number('ratio', 0.0)->si),
-            $record->records('speeds'),
+            $this->record->records('speeds'),
         );
 
-        return $speeds === [] ? throw BadRecord::missing($record->path('speeds')) : $speeds;
+        return $speeds === [] ? throw BadRecord::missing($this->record->path('speeds')) : $speeds;
     }
 
-    /** @param  non-empty-list<FanCurve>  $curves */
-    private static function together(array $curves): FanCurve
+    /** @return non-empty-list<FilterFace> */
+    private function faces(): array
     {
-        return count($curves) === 1 ? $curves[0] : new ParallelCurve($curves);
+        $faces = [];
+        foreach ($this->record->records('faces') as $group => $face) {
+            $layers = array_map($this->layer(...), $face->records('layers'));
+            for ($number = 1, $count = self::count($face); $number <= $count; $number++) {
+                $faces[] = FilterFace::stacked("face-{$group}-{$number}", "group {$group}", $layers === [] ? throw BadRecord::missing($face->path('layers')) : $layers);
+            }
+        }
+
+        return $faces === [] ? throw BadRecord::missing($this->record->path('faces')) : $faces;
     }
 
-    /** @param  array<string, Grade>  $grades */
-    private static function layer(Record $record, array $grades): Layer
+    private function layer(Record $record): Layer
     {
         $rim = $record->optional('rim', -1e-12)->si ?? Filter::RIM;
-        $net = $record->optional('net_area', 0.0)->si
-            ?? ($record->figure('width', 0.0)->si - 2.0 * $rim) * ($record->figure('height', 0.0)->si - 2.0 * $rim);
+        $net = $record->optional('net_area', 0.0)?->si;
+        if ($net === null) {
+            [$width, $height] = [$record->figure('width', 0.0)->si - 2.0 * $rim, $record->figure('height', 0.0)->si - 2.0 * $rim];
+            $net = min($width, $height) > 0.0 ? $width * $height : throw BadRecord::tooSmall($record->path('rim'), min($width, $height), 0.0);
+        }
         $points = array_map(fn (Record $point): array => [$point->figure('velocity', 0.0)->si, $point->figure('pressure', 0.0)->si], $record->records('drop'));
-
-        return new Layer(
-            $net > 0.0 ? $net : throw BadRecord::tooSmall($record->path('rim'), $net, 0.0),
+        $capacity = $record->optional('capacity', 0.0)?->si;
+        $layer = new Layer(
+            $net,
             PressureLaw::fromPoints($points === [] ? throw BadRecord::missing($record->path('drop')) : $points),
-            self::efficiency($record, $grades),
+            $this->efficiency($record),
             $record->optional('rated_velocity', 0.0)->si ?? Efficiency::RATING_VELOCITY,
+            $capacity === null ? null : new Loading($capacity, $record->optional('growth', 1.0)->si ?? Loading::GROWTH),
         );
+        $dust = $record->optional('dust', -1e-12)->si ?? 0.0;
+        if ($dust > 0.0 && $capacity === null) {
+            throw BadRecord::missing($record->path('capacity'));
+        }
+        $share = $capacity === null ? 0.0 : $dust / $capacity;
+
+        return $record->flagOr('charge_loss', false) ? $layer->loaded($share)->discharged($share) : $layer->loaded($share);
     }
 
-    /** @param  array<string, Grade>  $grades */
-    private static function efficiency(Record $record, array $grades): Efficiency
+    private function efficiency(Record $record): Efficiency
     {
-        $corrects = ($record->data()['velocity_correction'] ?? true) !== false;
+        $corrects = $record->flagOr('velocity_correction', true);
         if (isset($record->data()['grade'])) {
             $id = $record->text('grade');
-            $grade = $grades[$id] ?? throw BadRecord::unknownGrade($record->path('grade'), $id);
-
-            return $corrects ? $grade->efficiency() : Efficiency::uncorrected($grade->efficiency);
+            $efficiency = ($this->grades[$id] ?? throw BadRecord::unknownGrade($record->path('grade'), $id))->efficiency();
+        } else {
+            $given = $record->child('efficiency');
+            $efficiency = Efficiency::rated(new BinShares(...array_map(fn (string $bin): float => self::share($given, $bin), ['e1', 'e2', 'e3'])));
         }
-        $given = $record->child('efficiency');
-        $rated = new BinShares(...array_map(fn (string $bin): float => self::share($given, $bin), ['e1', 'e2', 'e3']));
 
-        return $corrects ? Efficiency::rated($rated) : Efficiency::uncorrected($rated);
+        return $corrects ? $efficiency : $efficiency->withoutCorrection();
+    }
+
+    private function dropProvenance(): Provenance
+    {
+        $from = Provenance::Measured;
+        foreach ($this->record->records('faces') as $face) {
+            foreach ($face->records('layers') as $layer) {
+                foreach ($layer->records('drop') as $point) {
+                    $from = $from->weaker($point->figure('pressure', 0.0)->provenance);
+                }
+            }
+        }
+
+        return $from;
     }
 
     private static function share(Record $record, string $bin): float

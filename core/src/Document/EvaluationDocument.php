@@ -4,107 +4,89 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Document;
 
-use Jornel\Core\Air\Air;
+use Brick\Math\BigDecimal;
+use Jornel\Core\Air\BinShares;
 use Jornel\Core\Air\Pollutant;
+use Jornel\Core\Air\Pollutants;
+use Jornel\Core\Airflow\Band;
+use Jornel\Core\Airflow\Explanation;
 use Jornel\Core\Airflow\FaceFlow;
 use Jornel\Core\Airflow\Performance;
+use Jornel\Core\Airflow\Uncertainty;
 use Jornel\Core\DataFiles;
-use Jornel\Core\Invalid;
-use Jornel\Core\InvalidEntries;
+use Jornel\Core\Document\Schema\AirForm;
+use Jornel\Core\Document\Schema\Form;
+use Jornel\Core\Document\Schema\RoomForms;
+use Jornel\Core\Document\Schema\UnitForms;
+use Jornel\Core\Kit\Economy;
+use Jornel\Core\Kit\RunningCost;
+use Jornel\Core\Kit\ShoppingList;
 use Jornel\Core\Part\Record;
-use Jornel\Core\Room\Clearance;
-use Jornel\Core\Room\Enclosure;
-use Jornel\Core\Room\Room;
-use Jornel\Core\Room\Space;
-use Jornel\Core\Room\Target\Target;
-use Jornel\Core\Shape\DesignEntry;
 
 /**
- * The document of `jornel evaluate`: air, perhaps a room, and a unit, by shape and parts or bare; answered with figures
- * in SI units. Its form is `formats/evaluate.schema.json`.
+ * What a unit does: air, perhaps a room, and a unit, by shape and parts or bare; answered for every speed.
  */
-final readonly class EvaluationDocument
+final readonly class EvaluationDocument implements Document
 {
-    private const SHARES = ['90' => 0.90, '99' => 0.99];
-
-    private function __construct(private DataFiles $data, private Record $record)
+    private function __construct(private DataFiles $data, private Record $record, private Pollutants $pollutants)
     {
     }
 
-    /**
-     * @param  array<string, mixed>  $document  already of the right form
-     * @return array<string, mixed>
-     *
-     * @throws Invalid when one value is at fault
-     * @throws InvalidEntries when several are
-     */
-    public static function answer(array $document, DataFiles $data): array
+    public static function kind(): string
     {
-        return (new self($data, new Record($document + ['from' => 'rated'])))->evaluated();
+        return 'evaluate';
+    }
+
+    public static function form(): Form
+    {
+        return Form::about('A unit, the air it moves, and perhaps the room it stands in')
+            ->object('air', AirForm::form())
+            ->object('room', RoomForms::room()
+                ->list('times_min', ['type' => 'number', 'exclusiveMinimum' => 0], 'At which the concentration is asked; 10, 30, 60, 120 where not given', 0))
+            ->object('unit', UnitForms::unit())
+            ->list('pollutants', RoomForms::pollutant(), 'Of one’s own', 0)
+            ->list('goals', ['type' => 'string'], 'Targets besides those of the register: air-changes-7, hold-12', 0)
+            ->object('economy', Form::about('What running costs rest on; needs a unit of shape and parts')
+                ->number('tariff', ['minimum' => 0], 'Money for a kilowatt hour')
+                ->number('hours_per_day', ['minimum' => 0, 'maximum' => 24], '8 where not given')
+                ->number('years', ['exclusiveMinimum' => 0], '2 where not given')
+                ->count('changes', ['minimum' => 0], 'Of filters within the span, 4 where not given'))
+            ->key('band', ['type' => ['boolean', 'object'], 'properties' => [
+                'draws' => ['type' => 'integer', 'minimum' => 20, 'maximum' => 20000], 'seed' => ['type' => 'integer'],
+            ], 'additionalProperties' => false], 'Whether to say where each figure lies nine times in ten')
+            ->flag('explain', 'Whether to show each figure as formula, figures put in, result and where they came from')
+            ->requires('unit');
+    }
+
+    public static function answer(Record $document, DataFiles $data): array
+    {
+        return (new self($data, $document, RoomReader::pollutants($document, $data)))->evaluated();
     }
 
     /** @return array<string, mixed> */
     private function evaluated(): array
     {
-        $room = isset($this->record->data()['room']) ? $this->room($this->record->child('room')) : null;
-        $performances = $this->performances($this->record->child('unit'), $this->air());
+        $roomRecord = $this->record->childOr('room');
+        $room = $roomRecord === null ? null : RoomReader::of($this->record, $this->data)->room($roomRecord);
+        $read = UnitReader::read($this->record->child('unit'), $this->data, AirReader::read($this->record->childOr('air')));
+        $inRoom = $room === null ? null : new RoomAnswer($this->data->targets(), $this->pollutants, $room, $roomRecord, $read->count, $this->goals());
+        $bands = $this->bands($read);
 
         return [
-            'speeds' => array_map(fn (Performance $performance): array => $this->speed($performance, $room), $performances),
-        ] + ($room === null ? [] : ['room' => ['volume_m3' => $room->volume(), 'pollutant' => $room->pollutant()->id, 'infiltration_per_hour' => $room->infiltration()]]);
-    }
-
-    /** @return non-empty-list<Performance> */
-    private function performances(Record $unit, Air $air): array
-    {
-        if (isset($unit->data()['bare'])) {
-            return BareUnit::read($unit->child('bare'), $this->data->grades())->performances($air);
-        }
-        $design = DesignEntry::read($unit->data() + ['corners' => 'shroud', 'units' => 1], $this->data->catalogue())->design;
-
-        return Performance::ofAllSpeeds($design, $design->assemble(), $air);
-    }
-
-    private function air(): Air
-    {
-        if (! isset($this->record->data()['air'])) {
-            return Air::reference();
-        }
-        $air = $this->record->child('air');
-        $viscosity = $air->optional('viscosity_pa_s', 0.0)->si ?? Air::REFERENCE_VISCOSITY;
-        $density = $air->optional('density_kg_m3', 0.0);
-        if ($density !== null) {
-            return Air::of($density->si, $viscosity);
-        }
-        $altitude = $air->optional('altitude')->si ?? 0.0;
-        $celsius = $air->optional('temperature_c')->si ?? 20.0;
-
-        return isset($air->data()['altitude_m']) || isset($air->data()['altitude_ft']) || isset($air->data()['temperature_c'])
-            ? Air::of(Air::at($altitude, $celsius + 273.15)->density, $viscosity)
-            : Air::of(Air::REFERENCE_DENSITY, $viscosity);
-    }
-
-    private function room(Record $room): Space
-    {
-        $length = $room->optional('length', 0.0);
-        $width = $room->optional('width', 0.0);
-        $ceiling = $room->optional('height', 0.0)?->si;
-        $area = $room->optional('floor_area', 0.0)->si ?? ($length !== null && $width !== null ? $length->si * $width->si : null);
-        $volume = $room->optional('volume', 0.0)->si ?? ($area !== null && $ceiling !== null ? $area * $ceiling : null);
-
-        return new Enclosure(
-            $volume ?? $room->figure('volume', 0.0)->si,
-            $area,
-            $ceiling,
-            isset($room->data()['people']) ? (int) $room->number('people', -1.0)->si : null,
-            isset($room->data()['use']) ? $this->data->occupancies()->get($room->text('use')) : null,
-            $this->data->pollutants()->get(isset($room->data()['pollutant']) ? $room->text('pollutant') : 'cadr-smoke'),
-            $room->optional('infiltration_per_hour', -1e-12)->si ?? Room::ORDINARY_INFILTRATION,
-        );
+            'speeds' => array_map(
+                fn (Performance $performance, int $number): array => $this->speed($performance, $read, $inRoom) + ($bands[$number] ?? []),
+                $performances = $read->unit->performances(),
+                array_keys($performances),
+            ),
+        ]
+            + ($read->unit->notes === [] ? [] : ['notes' => $read->unit->notes])
+            + ($room === null ? [] : ['room' => RoomAnswer::size($room)])
+            + ($read->design === null ? [] : ['unit' => DesignAnswer::of($read->design)])
+            + $this->cost($read, $performances);
     }
 
     /** @return array<string, mixed> */
-    private function speed(Performance $performance, ?Space $room): array
+    private function speed(Performance $performance, UnitReader $read, ?RoomAnswer $room): array
     {
         $balance = $performance->balance;
         $known = fn (string $key, float $value): array => is_nan($value) ? [] : [$key => $value];
@@ -118,12 +100,17 @@ final readonly class EvaluationDocument
             'bypass_share' => $balance->bypassShare(),
             'free_flow_share' => $performance->freeShare(),
             'restriction' => $performance->restriction()->value,
-            'faces' => $this->faces($performance),
-            'clean_air_m3_s' => [
-                'e1' => $performance->cleanAir->e1, 'e2' => $performance->cleanAir->e2, 'e3' => $performance->cleanAir->e3,
-            ] + $this->byPollutant(fn (Pollutant $pollutant): float => $performance->clean($pollutant)),
-        ] + $known('power_w', $performance->speed->watts) + $known('level_dba', $performance->speed->level)
-            + ($room === null ? [] : ['room' => $this->inRoom($performance, $room)]);
+            'faces' => self::faces($performance),
+            'leaks' => array_map(fn ($leak): array => ['name' => $leak->name, 'area_m2' => $leak->area, 'flow_m3_s' => $leak->flow], $performance->leaks),
+            'clean_air_m3_s' => self::bins($performance->cleanAir) + $this->byPollutant(fn (Pollutant $pollutant): float => $performance->clean($pollutant)),
+            'system_efficiency' => $this->byPollutant(fn (Pollutant $pollutant): float => $performance->systemEfficiency($pollutant)),
+        ]
+            + $known('power_w', $performance->speed->watts)
+            + (is_nan($performance->speed->watts) ? [] : ['watts_per_clean_air_m3_s' => $this->byPollutant(fn (Pollutant $pollutant): float => $performance->wattsPerCleanAir($pollutant))])
+            + $known('level_dba', $performance->level)
+            + ['warnings' => Warnings::of($performance, $read->unit)]
+            + ($room === null ? [] : ['room' => $room->at($performance)])
+            + ($this->record->flagOr('explain', false) ? ['explanation' => Explanation::rows($performance, $read->unit, array_values($this->pollutants->all))] : []);
     }
 
     /**
@@ -131,58 +118,89 @@ final readonly class EvaluationDocument
      *
      * @return list<array<string, mixed>>
      */
-    private function faces(Performance $performance): array
+    private static function faces(Performance $performance): array
     {
         $faces = [];
         foreach ($performance->faces as $face) {
-            $kind = (string) preg_replace('/-\d+$/', '', $face->id);
-            $faces[$kind] ??= ['count' => 0] + $this->face($face);
-            $faces[$kind]['count']++;
+            $faces[$face->kind] = [
+                'count' => ($faces[$face->kind]['count'] ?? 0) + 1,
+                'flow_m3_s' => $face->flow,
+                'velocity_m_s' => $face->velocity,
+                'within_rating' => $face->isWithinRating(),
+                'efficiency' => self::bins($face->efficiency),
+            ];
         }
 
         return array_values($faces);
     }
 
-    /** @return array<string, mixed> */
-    private function face(FaceFlow $face): array
+    /** @return array<int, array<string, mixed>> by number of the speed */
+    private function bands(UnitReader $read): array
     {
-        return [
-            'flow_m3_s' => $face->flow,
-            'velocity_m_s' => $face->velocity,
-            'within_rating' => $face->hardestVelocity <= $face->ratedVelocity,
-            'efficiency' => ['e1' => $face->efficiency->e1, 'e2' => $face->efficiency->e2, 'e3' => $face->efficiency->e3],
-        ];
+        $asked = $this->record->data()['band'] ?? false;
+        if ($asked === false) {
+            return [];
+        }
+        $asked = is_array($asked) ? $asked : [];
+        $draws = is_int($asked['draws'] ?? null) ? $asked['draws'] : Uncertainty::DRAWS;
+        $uncertainty = is_int($asked['seed'] ?? null)
+            ? Uncertainty::of($read->unit->from, $this->data->tolerances(), $draws, $asked['seed'])
+            : Uncertainty::of($read->unit->from, $this->data->tolerances(), $draws);
+        $shown = fn (Band $band): array => ['low' => $band->low, 'high' => $band->high];
+        $bands = [];
+        foreach (array_keys($read->unit->speeds) as $number) {
+            $found = $uncertainty->bands($read->unit, $number, fn (Performance $performance): array => [
+                'pressure_pa' => $performance->balance->pressure,
+                'filter_flow_m3_s' => $performance->balance->filterFlow,
+                'bypass_share' => $performance->balance->bypassShare(),
+            ] + $this->byPollutant(fn (Pollutant $pollutant): float => $performance->clean($pollutant)));
+            $own = array_intersect_key($found, ['pressure_pa' => 1, 'filter_flow_m3_s' => 1, 'bypass_share' => 1]);
+            $bands[$number] = ['band' => ['covers' => Band::COVERS, 'draws' => $draws] + array_map($shown, $own) + ['clean_air_m3_s' => array_map($shown, array_diff_key($found, $own))]];
+        }
+
+        return $bands;
     }
 
-    /** @return array<string, mixed> */
-    private function inRoom(Performance $performance, Space $room): array
+    /**
+     * @param  non-empty-list<Performance>  $performances
+     * @return array<string, mixed>
+     */
+    private function cost(UnitReader $read, array $performances): array
     {
-        $rates = Clearance::rates($room, $performance->cleanAir);
+        $economy = $this->record->childOr('economy');
+        if ($economy === null || $read->design === null) {
+            return [];
+        }
+        $terms = Economy::of(
+            BigDecimal::of((string) ($economy->optional('tariff', -1e-12)->si ?? 0.0)),
+            $economy->optional('hours_per_day', -1e-12)->si ?? 8.0,
+            $economy->optional('years', 0.0)->si ?? 2.0,
+            (int) ($economy->optional('changes', -1.0)->si ?? 4.0),
+        );
+        $list = ShoppingList::for($read->design, $read->design->assemble(), $read->count, $this->data->catalogue());
 
-        return [
-            'air_changes_per_hour' => $this->byPollutant(fn (Pollutant $pollutant): float => 3600.0 * $performance->clean($pollutant) / $room->volume()),
-            'minutes_to_remove' => array_map(
-                fn (float $share): array => $this->byPollutant(fn (Pollutant $pollutant): float => Clearance::time($pollutant, $rates, $share) / 60.0),
-                self::SHARES,
-            ),
-            'verdicts' => array_values(array_map(fn (Target $target): array => $this->verdict($target, $performance, $room), $this->data->targets()->all)),
-        ];
+        return ['cost' => array_map(function (Performance $performance) use ($list, $read, $terms): array {
+            $cost = RunningCost::of($list, $read->count * $performance->speed->watts, $terms);
+
+            return [
+                'speed' => $performance->speed->name,
+                'first' => (string) $cost->first, 'change' => (string) $cost->change,
+                'energy_kwh' => $cost->energy, 'energy' => (string) $cost->energyCost, 'total' => (string) $cost->total, 'per_year' => (string) $cost->perYear(),
+                'per_clean_air_m3_s' => $this->byPollutant(fn (Pollutant $pollutant): float => $cost->perCleanAir($read->count * $performance->clean($pollutant))),
+            ];
+        }, $performances)];
     }
 
-    /** @return array<string, mixed> */
-    private function verdict(Target $target, Performance $performance, Space $room): array
+    /** @return list<string> */
+    private function goals(): array
     {
-        $asks = $target->asks($room);
-        $gets = $performance->clean($target->judges($room));
+        return isset($this->record->data()['goals']) ? $this->record->texts('goals') : [];
+    }
 
-        return [
-            'target' => $target->id(),
-            'judges' => $target->judges($room)->id,
-            'asks_m3_s' => $asks,
-            'gets_m3_s' => $gets,
-            'reached' => $asks === null ? null : $gets >= $asks * (1.0 - 1e-9),
-            'units_needed' => $asks === null ? null : max(1, (int) ceil($asks / $gets - 1e-9)),
-        ];
+    /** @return array{e1: float, e2: float, e3: float} */
+    private static function bins(BinShares $bins): array
+    {
+        return ['e1' => $bins->e1, 'e2' => $bins->e2, 'e3' => $bins->e3];
     }
 
     /**
@@ -191,11 +209,6 @@ final readonly class EvaluationDocument
      */
     private function byPollutant(callable $figure): array
     {
-        $figures = [];
-        foreach ($this->data->pollutants()->all as $id => $pollutant) {
-            $figures[str_replace('-', '_', $id)] = $figure($pollutant);
-        }
-
-        return $figures;
+        return RoomAnswer::byPollutant($this->pollutants, $figure);
     }
 }

@@ -37,7 +37,7 @@ final readonly class BuildSheet
             $assembly,
             $units,
             $shopping,
-            array_map(fn ($panel): CutLine => CutLine::of($panel), $assembly->panels),
+            CutLine::list($assembly->panels),
             $design->shape->steps($design),
             $cautions,
         );

@@ -5,13 +5,16 @@ declare(strict_types=1);
 namespace Jornel\Core\Guide;
 
 use Jornel\Core\Quantity\TapeFraction;
+use Jornel\Core\Shape\Hole;
 use Jornel\Core\Shape\Panel;
 
 /** A panel to cut, in sixteenths of an inch. */
 final readonly class CutLine
 {
+    /** @param  int  $count of them for one unit */
     private function __construct(
         public Panel $panel,
+        public int $count,
         public TapeFraction $width,
         public TapeFraction $height,
         public TapeFraction $centreAcross,
@@ -22,10 +25,11 @@ final readonly class CutLine
     }
 
     /** The centre stands at half the sides: where the diagonals cross. */
-    public static function of(Panel $panel): self
+    public static function of(Panel $panel, int $count = 1): self
     {
         return new self(
             $panel,
+            $count,
             TapeFraction::nearest($panel->width),
             TapeFraction::nearest($panel->height),
             TapeFraction::nearest($panel->width / 2.0),
@@ -33,5 +37,54 @@ final readonly class CutLine
             $panel->hole === null ? null : TapeFraction::nearest($panel->hole),
             $panel->hole === null ? null : TapeFraction::nearest($panel->hole / 2.0),
         );
+    }
+
+    /**
+     * Panels in the order given, those alike as one line.
+     *
+     * @param  list<Panel>  $panels
+     * @return list<self>
+     */
+    public static function list(array $panels): array
+    {
+        $alike = [];
+        foreach ($panels as $panel) {
+            $key = sprintf('%s %.5f %.5f', $panel->id, $panel->width, $panel->height);
+            $alike[$key] = [$panel, ($alike[$key][1] ?? 0) + 1];
+        }
+
+        return array_values(array_map(fn (array $line): self => self::of(...$line), $alike));
+    }
+
+    public function name(): string
+    {
+        return $this->count === 1 ? $this->panel->name : "{$this->panel->name}, {$this->count} of them";
+    }
+
+    /** Holes that are not one round one in the middle, in words; empty where there are none. */
+    public function holes(): string
+    {
+        $holes = $this->panel->holes;
+        if ($holes === [] || $this->panel->hole !== null) {
+            return '';
+        }
+        $inches = fn (float $metres): string => TapeFraction::nearest($metres)->text();
+        $first = $holes[0];
+        $size = $first->isRound ? "hole {$inches($first->width)} in" : "opening {$inches($first->width)} × {$inches($first->height)} in";
+        $places = implode('; ', array_map(fn (Hole $hole): string => "{$inches($hole->x)} and {$inches($hole->y)}", $holes));
+
+        return count($holes) === 1
+            ? "{$size}, its middle {$places} in from the left and from below"
+            : sprintf('%d times %s, middles from the left and from below: %s in', count($holes), $size, $places);
+    }
+
+    /** What it is where it is no rectangle; empty where it is one. */
+    public function form(): string
+    {
+        return match (true) {
+            $this->panel->isRectangle() => '',
+            count($this->panel->outline) === 3 => 'a triangle in this rectangle',
+            default => 'the outline drawn, in this rectangle',
+        };
     }
 }

@@ -15,6 +15,7 @@ use Jornel\Core\Quantity\System;
 use Jornel\Core\Shape\Assembly;
 use Jornel\Core\Shape\Design;
 use Jornel\Core\Shape\Panel;
+use Jornel\Core\Shape\Seam;
 
 /** What to buy for some units of one design, in whole packs. */
 final readonly class ShoppingList
@@ -22,14 +23,7 @@ final readonly class ShoppingList
     /** Tape, glue or strip for a length of seam: two passes and a tenth of waste (common practice, no source). */
     private const SEAM_ALLOWANCE = 2.0 * 1.1;
 
-    /** Filter changes that two years are compared with (common practice, no source). */
-    private const CHANGES_IN_TWO_YEARS = 4;
-
     private const CARTON_FACES = 2;
-
-    private const BOARD = 'board-24x36';
-
-    private const FEET = 'feet-10cm';
 
     /** @param  non-empty-list<ShoppingLine>  $lines the fan first, then the filters */
     private function __construct(public array $lines)
@@ -43,15 +37,19 @@ final readonly class ShoppingList
      */
     public static function for(Design $design, Assembly $assembly, int $units, Catalogue $catalogue): self
     {
-        $filters = $design->shape->filterCount() * $units;
+        $fans = $design->shape->fanCount($design) * $units;
+        $filters = $design->shape->filterCount($design) * $units;
 
-        return new self(array_values(array_filter([
-            new ShoppingLine('fan', $design->fan->name, $units, PackMix::cheapest(self::packs($design->fan->packs), $units), ''),
+        return new self([
+            new ShoppingLine('fan', $design->fan->name, $fans, PackMix::cheapest(self::packs($design->fan->packs), $fans), ''),
             new ShoppingLine('filter', $design->filter->name, $filters, PackMix::cheapest(self::packs($design->filter->packs), $filters), ''),
-            self::joining($design, $assembly, $units, $catalogue),
-            self::sheets($design, $assembly, $units, $catalogue),
-            self::feet($design, $units, $catalogue),
-        ])));
+            ...($design->prefilter === null ? [] : [
+                new ShoppingLine('prefilter', $design->prefilter->name, $filters, PackMix::cheapest(self::packs($design->prefilter->packs), $filters), 'In front of each filter.'),
+            ]),
+            ...self::joining($design, $assembly, $units, $catalogue),
+            ...self::sheets($design, $assembly, $units, $catalogue),
+            ...self::hardware($assembly, $units, $catalogue),
+        ]);
     }
 
     /**
@@ -59,68 +57,92 @@ final readonly class ShoppingList
      *
      * @return list<string>
      */
-    public static function materials(Design $design): array
+    public static function materials(Design $design, Assembly $assembly): array
     {
-        return $design->joining->material === null ? [self::BOARD, self::FEET] : [$design->joining->material, self::BOARD, self::FEET];
+        return array_values(array_unique([
+            ...($design->joining->material === null ? [] : [$design->joining->material]),
+            ...array_map(fn (Panel $panel): string => $panel->sheet, $assembly->panels),
+            ...array_map(strval(...), array_keys($assembly->hardware)),
+        ]));
     }
 
     public function firstCost(): BigDecimal
     {
-        return array_reduce($this->lines, fn (BigDecimal $sum, ShoppingLine $line): BigDecimal => $sum->plus($line->packs->price), BigDecimal::zero())->toScale(2);
+        return self::sum($this->lines);
     }
 
-    /** One change of all filters. */
+    /** One change of all filters, in whole packs. */
     public function changeCost(): BigDecimal
     {
-        foreach ($this->lines as $line) {
-            if ($line->kind === 'filter') {
-                return $line->packs->price;
+        return self::sum(array_values(array_filter($this->lines, fn (ShoppingLine $line): bool => in_array($line->kind, ['filter', 'prefilter'], true))));
+    }
+
+    /** @param  list<ShoppingLine>  $lines */
+    private static function sum(array $lines): BigDecimal
+    {
+        return array_reduce($lines, fn (BigDecimal $sum, ShoppingLine $line): BigDecimal => $sum->plus($line->packs->price), BigDecimal::zero())->toScale(2);
+    }
+
+    /**
+     * What rests by its weight alone takes no tape.
+     *
+     * @return list<ShoppingLine>
+     */
+    private static function joining(Design $design, Assembly $assembly, int $units, Catalogue $catalogue): array
+    {
+        $seams = array_sum(array_map(fn (Seam $seam): float => $seam->gap === null ? $seam->length : 0.0, $assembly->seams));
+        if ($design->joining->material === null || $seams <= 0.0) {
+            return [];
+        }
+        $material = $catalogue->material($design->joining->material);
+        $length = $seams * $units * self::SEAM_ALLOWANCE;
+        $pieces = (int) ceil($length / $material->coverage - 1e-9);
+
+        return [self::line('joining', $material, $pieces, sprintf(
+            'For %s (%s): the seams twice over and a tenth to spare.',
+            Display::RoomLength->text($length, System::Imperial), Display::RoomLength->text($length, System::Metric),
+        ))];
+    }
+
+    /**
+     * Panels of carton come out of the fan's carton first; what does not fit there, and panels of another sheet, need a
+     * bought sheet each. Those cut out of something that is bought as hardware are counted there.
+     *
+     * @return list<ShoppingLine>
+     */
+    private static function sheets(Design $design, Assembly $assembly, int $units, Catalogue $catalogue): array
+    {
+        $fan = $design->fan;
+        $lines = [];
+        foreach (array_count_values(array_map(fn (Panel $panel): string => $panel->sheet, $assembly->panels)) as $sheet => $count) {
+            $sheet = (string) $sheet;
+            if (isset($assembly->hardware[$sheet])) {
+                continue;
+            }
+            if ($sheet === Panel::CARTON) {
+                $fromCarton = count(array_filter($assembly->panels, fn (Panel $panel): bool => $panel->sheet === $sheet && $fan->cartonWidth !== null && $fan->cartonHeight !== null
+                    && $panel->width <= $fan->cartonWidth && $panel->height <= $fan->cartonHeight));
+                $count -= min(self::CARTON_FACES, $fromCarton);
+            }
+            if ($count > 0) {
+                $lines[] = self::line('sheet', $catalogue->material($sheet), $count * $units, $sheet === Panel::CARTON
+                    ? 'For the panels that the fan’s carton is too small for; any clean carton of the size will do.'
+                    : 'One for each panel; smaller ones may share a sheet.');
             }
         }
 
-        return BigDecimal::zero()->toScale(2);
+        return $lines;
     }
 
-    /** First cost and four changes of filters; without energy. */
-    public function twoYearCost(): BigDecimal
+    /** @return list<ShoppingLine> */
+    private static function hardware(Assembly $assembly, int $units, Catalogue $catalogue): array
     {
-        return $this->firstCost()->plus($this->changeCost()->multipliedBy(self::CHANGES_IN_TWO_YEARS))->toScale(2);
-    }
-
-    private static function joining(Design $design, Assembly $assembly, int $units, Catalogue $catalogue): ?ShoppingLine
-    {
-        if ($design->joining->material === null) {
-            return null;
-        }
-        $material = $catalogue->material($design->joining->material);
-        $length = $assembly->seamLength() * $units * self::SEAM_ALLOWANCE;
-        $pieces = (int) ceil($length / $material->coverage - 1e-9);
-
-        return self::line('joining', $material, $pieces, sprintf(
-            'For %s (%s): the seams twice over and a tenth to spare.',
-            Display::RoomLength->text($length, System::Imperial), Display::RoomLength->text($length, System::Metric),
-        ));
-    }
-
-    /** Panels come out of the fan's carton first; what does not fit there needs a bought sheet each. */
-    private static function sheets(Design $design, Assembly $assembly, int $units, Catalogue $catalogue): ?ShoppingLine
-    {
-        $fan = $design->fan;
-        $fromCarton = count(array_filter($assembly->panels, fn (Panel $panel): bool => $fan->cartonWidth !== null && $fan->cartonHeight !== null
-            && $panel->width <= $fan->cartonWidth && $panel->height <= $fan->cartonHeight));
-        $missing = count($assembly->panels) - min(self::CARTON_FACES, $fromCarton);
-        if ($missing === 0) {
-            return null;
+        $lines = [];
+        foreach ($assembly->hardware as $id => $count) {
+            $lines[] = self::line('hardware', $catalogue->material((string) $id), $count * $units, '');
         }
 
-        return self::line('sheet', $catalogue->material(self::BOARD), $missing * $units, 'For the panels that the fan’s carton is too small for; any clean carton of the size will do.');
-    }
-
-    private static function feet(Design $design, int $units, Catalogue $catalogue): ?ShoppingLine
-    {
-        return $design->shape->id() === 'raised-cube'
-            ? self::line('feet', $catalogue->material(self::FEET), 4 * $units, 'At least 10 cm high.')
-            : null;
+        return $lines;
     }
 
     private static function line(string $kind, Material $material, int $pieces, string $note): ShoppingLine

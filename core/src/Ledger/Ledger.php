@@ -4,11 +4,10 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Ledger;
 
-use Jornel\Core\Air\Air;
 use Jornel\Core\Caution\Caution;
-use Jornel\Core\Caution\Cautions;
 use Jornel\Core\Caution\Facts;
 use Jornel\Core\Guide\BuildSheet;
+use Jornel\Core\Kit\RunningCost;
 use Jornel\Core\Kit\ShoppingList;
 use Jornel\Core\Part\Catalogue;
 use Jornel\Core\Room\Room;
@@ -32,6 +31,7 @@ final readonly class Ledger
         public float $asks,
         public ?UnitLedger $unit,
         public ?ShoppingList $shopping,
+        public ?RunningCost $cost,
         public array $cautions,
     ) {
     }
@@ -50,6 +50,7 @@ final readonly class Ledger
             array_values(array_map(fn (Target $target): TargetAsk => TargetAsk::of($target, $room), $all)),
             $goal,
             $goal->asks($room) ?? throw UnknownTarget::saysNothing($goal->name()),
+            null,
             null,
             null,
             [],
@@ -72,18 +73,20 @@ final readonly class Ledger
      *
      * @throws \Jornel\Core\Shape\DoesNotFit
      */
-    public function with(Design $design, int $units, ?string $speed, Catalogue $catalogue, Cautions $cautions, ?Air $air = null): self
+    public function with(Design $design, int $units, ?string $speed, Catalogue $catalogue, Setting $setting): self
     {
-        $unit = UnitLedger::of($design, $this->room, $this->goal, $this->asks, $units, $speed, $air ?? Air::reference());
+        $unit = UnitLedger::of($design, $this->room, $this->goal, $units, $speed, $setting->air, $setting->tolerances);
+        $shopping = ShoppingList::for($design, $unit->assembly, $units, $catalogue);
 
         return new self(
             $this->room,
             array_map(fn (TargetAsk $ask): TargetAsk => TargetAsk::of($ask->target, $this->room, $unit->line()), $this->targets),
             $this->goal,
-            $this->asks,
+            $unit->asks,
             $unit,
-            ShoppingList::for($design, $unit->assembly, $units, $catalogue),
-            $cautions->for(Facts::of($this->room, $design, $unit->line()->performance)),
+            $shopping,
+            RunningCost::of($shopping, $unit->line()->watts, $setting->economy),
+            $setting->cautions->for(Facts::of($this->room, $design, $unit->assembly, $unit->line()->performance, $unit->measurements)),
         );
     }
 }

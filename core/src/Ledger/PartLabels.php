@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Ledger;
 
+use Jornel\Core\Airflow\LeakFlow;
 use Jornel\Core\Quantity\Display;
 use Jornel\Core\Quantity\Sentence;
 
@@ -19,7 +20,7 @@ final class PartLabels
         $labels = [
             'fan' => ['name' => 'Fan, speed '.$performance->speed->name, 'lines' => [
                 Sentence::of('moves %s', [Display::Flow, $balance->fanFlow]),
-                Sentence::of('%s at 1 m', [Display::Level, $performance->speed->level]),
+                Sentence::of('%s at 1 m', [Display::Level, $performance->level]),
             ]],
             'box' => ['name' => 'Inside the box', 'lines' => [Sentence::of('%s below room', [Display::Pressure, $balance->pressure])]],
         ];
@@ -30,14 +31,13 @@ final class PartLabels
                 Sentence::of('%s of finest caught', [Display::Share, $face->efficiency->e1]),
             ]];
         }
-        $seams = count($unit->assembly->seams);
-        $flow = fn (int $from, ?int $count): float => array_sum(array_map(fn ($leak): float => $leak->flow, array_slice($performance->leaks, $from, $count)));
+        $flow = fn (bool $seams): float => array_sum(array_map(fn (LeakFlow $leak): float => $leak->isSeam === $seams ? $leak->flow : 0.0, $performance->leaks));
         $labels['seam'] = ['name' => $unit->design->joining->name, 'lines' => [
-            Sentence::of('%s past the seams', [Display::Flow, $flow(0, $seams)]),
+            Sentence::of('%s past the seams', [Display::Flow, $flow(true)]),
             Sentence::of('gaps of %s in all', [Display::SmallArea, $unit->assembly->seamLength() * $unit->design->joining->residualGap]),
         ]];
         $labels['corners'] = ['name' => 'At the corners', 'lines' => [
-            Sentence::of('%s falls back in', [Display::Flow, $flow($seams, null)]),
+            Sentence::of('%s falls back in', [Display::Flow, $flow(false)]),
         ]];
         foreach ($unit->assembly->panels as $panel) {
             if ($panel->hole !== null) {

@@ -8,15 +8,17 @@ use Jornel\Core\Air\Pollutant;
 use Jornel\Core\Airflow\Performance;
 use Jornel\Core\Room\Clearance;
 use Jornel\Core\Room\Room;
+use Jornel\Core\Room\RoomAir;
 use Jornel\Core\Room\Sound;
+use Jornel\Core\Room\Target\Judgement;
 use Jornel\Core\Room\Target\Target;
 
 /** What some units of one design do for a room at one speed. */
 final readonly class SpeedLine
 {
     /**
+     * @param  Judgement  $judgement  the goal held against it
      * @param  float  $clean  clean air for the room's pollutant, all units, m3/s
-     * @param  float  $judged  clean air that the goal judges, all units, m3/s
      * @param  float  $airChanges  by the clean air for the room's pollutant, 1/h
      * @param  float  $seconds90  until 90 % of the room's pollutant is gone, s
      * @param  float  $seconds99  until 99 % is gone, s
@@ -26,16 +28,36 @@ final readonly class SpeedLine
     private function __construct(
         public Performance $performance,
         public int $units,
+        public Judgement $judgement,
         public float $clean,
-        public float $judged,
         public float $airChanges,
         public float $seconds90,
         public float $seconds99,
         public float $level,
         public float $watts,
-        public bool $reachesGoal,
         public bool $keepsQuiet,
     ) {
+    }
+
+    /** @param  int  $units 1 or more */
+    public static function of(Performance $performance, Room $room, Target $goal, int $units): self
+    {
+        $clean = $units * $performance->clean($room->pollutant);
+        $rates = RoomAir::of($room, $performance->cleanAir->scaled($units))->losses;
+        $level = Sound::together(array_fill(0, max(1, $units), $performance->level));
+
+        return new self(
+            $performance,
+            $units,
+            Judgement::of($goal, $room, $performance->cleanAir, $units),
+            $clean,
+            $room->airChanges($clean),
+            Clearance::time($room->pollutant, $rates, 0.90),
+            Clearance::time($room->pollutant, $rates, 0.99),
+            $level,
+            $units * $performance->speed->watts,
+            $room->noiseLimit === null || $level <= $room->noiseLimit + 1e-9,
+        );
     }
 
     /** @return float clean air of all units for a pollutant, m3/s */
@@ -44,26 +66,20 @@ final readonly class SpeedLine
         return $this->units * $this->performance->clean($pollutant);
     }
 
-    /** @param  int  $units 1 or more */
-    public static function of(Performance $performance, Room $room, Target $goal, float $asks, int $units): self
+    /** Clean air that the goal asks for, m3/s. */
+    public function asks(): float
     {
-        $clean = $units * $performance->clean($room->pollutant);
-        $judged = $units * $performance->clean($goal->judges($room));
-        $rates = Clearance::rates($room, $performance->cleanAir->scaled($units));
-        $level = Sound::together(array_fill(0, max(1, $units), $performance->speed->level));
+        return $this->judgement->asks ?? INF;
+    }
 
-        return new self(
-            $performance,
-            $units,
-            $clean,
-            $judged,
-            $room->airChanges($clean),
-            Clearance::time($room->pollutant, $rates, 0.90),
-            Clearance::time($room->pollutant, $rates, 0.99),
-            $level,
-            $units * $performance->speed->watts,
-            $judged >= $asks * (1.0 - 1e-9),
-            $room->noiseLimit === null || $level <= $room->noiseLimit + 1e-9,
-        );
+    /** Clean air of the kind that the goal judges, units and building together, m3/s. */
+    public function judged(): float
+    {
+        return $this->judgement->gets();
+    }
+
+    public function reachesGoal(): bool
+    {
+        return $this->judgement->isReached() === true;
     }
 }

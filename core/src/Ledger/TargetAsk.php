@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Jornel\Core\Ledger;
 
 use Jornel\Core\Room\Room;
+use Jornel\Core\Room\Target\Judgement;
 use Jornel\Core\Room\Target\Target;
 
 /** What one school asks of a room, and what a build gives it. */
@@ -20,9 +21,12 @@ final readonly class TargetAsk
 
     public static function of(Target $target, Room $room, ?SpeedLine $line = null): self
     {
-        $judges = $target->judges($room);
+        if ($line === null) {
+            return new self($target, $target->judges($room)->name, $target->asks($room), null);
+        }
+        $judgement = Judgement::of($target, $room, $line->performance->cleanAir, $line->units);
 
-        return new self($target, $judges->name, $target->asks($room), $line?->cleanFor($judges));
+        return new self($target, $judgement->judges->name, $judgement->asks, $judgement->gets());
     }
 
     /** Whether the build reaches it; null before anything is built, or where it asks nothing. */

@@ -5,30 +5,43 @@ declare(strict_types=1);
 namespace Jornel\Core\Ledger;
 
 use Jornel\Core\Air\Air;
+use Jornel\Core\Airflow\Band;
 use Jornel\Core\Airflow\Performance;
+use Jornel\Core\Airflow\Tolerances;
+use Jornel\Core\Airflow\Uncertainty;
+use Jornel\Core\Airflow\Unit;
 use Jornel\Core\Room\Room;
 use Jornel\Core\Room\Target\Target;
 use Jornel\Core\Shape\Assembly;
 use Jornel\Core\Shape\Design;
+use Jornel\Core\Shape\Measurements;
 
 /** Some units of one design held against the goal of a room. */
 final readonly class UnitLedger
 {
+    /** Draws for the band beside a live answer: enough to see how wide it is. */
+    private const DRAWS = 120;
+
     /**
      * @param  non-empty-list<SpeedLine>  $speeds  slowest first
      * @param  int  $chosen  which of them is judged
      * @param  float  $asks  clean air that the goal asks for, m3/s
      * @param  int  $needed  units that would reach the goal at the chosen speed
+     * @param  Band  $band  where the clean air of all units that the goal judges lies nine times in ten, m3/s
+     * @param  Measurements  $measurements  of one unit
      * @param  list<Finding>  $findings
      */
     private function __construct(
         public Design $design,
         public Assembly $assembly,
+        public Unit $unit,
         public int $units,
         public array $speeds,
         public int $chosen,
         public float $asks,
         public int $needed,
+        public Band $band,
+        public Measurements $measurements,
         public array $findings,
     ) {
     }
@@ -36,22 +49,21 @@ final readonly class UnitLedger
     /**
      * @param  int  $units  1 or more
      * @param  string|null  $speed  name of the speed to judge; null for the fastest that keeps to the noise limit
-     * @param  float  $asks  clean air that the goal asks for, m3/s
      *
      * @throws \Jornel\Core\Shape\DoesNotFit
      */
-    public static function of(Design $design, Room $room, Target $goal, float $asks, int $units, ?string $speed, Air $air): self
+    public static function of(Design $design, Room $room, Target $goal, int $units, ?string $speed, Air $air, Tolerances $tolerances): self
     {
         $assembly = $design->assemble();
-        $speeds = array_map(
-            fn (Performance $performance): SpeedLine => SpeedLine::of($performance, $room, $goal, $asks, $units),
-            Performance::ofAllSpeeds($design, $assembly, $air),
-        );
+        $unit = Unit::of($design, $assembly, $air);
+        $speeds = array_map(fn (Performance $performance): SpeedLine => SpeedLine::of($performance, $room, $goal, $units), $unit->performances());
         $chosen = self::choose($speeds, $speed);
         $line = $speeds[$chosen];
-        $needed = max(1, (int) ceil($asks / ($line->judged / $units) - 1e-9));
+        $needed = $line->judgement->needed() ?? 1;
+        $band = Uncertainty::of($unit->from, $tolerances, self::DRAWS)->cleanAir($unit, $chosen, $goal->judges($room))->times((float) $units);
+        $measurements = Measurements::of($design);
 
-        return new self($design, $assembly, $units, $speeds, $chosen, $asks, $needed, Verdict::findings($design, $room, $goal, $asks, $units, $speeds, $line, $needed));
+        return new self($design, $assembly, $unit, $units, $speeds, $chosen, $line->asks(), $needed, $band, $measurements, Verdict::findings($design, $room, $goal, $units, $speeds, $line, $needed, $measurements));
     }
 
     public function line(): SpeedLine

@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Ledger;
 
+use Jornel\Core\Airflow\LeakFlow;
 use Jornel\Core\Airflow\Restriction;
 use Jornel\Core\Quantity\Display;
 use Jornel\Core\Quantity\Sentence;
 use Jornel\Core\Room\Room;
 use Jornel\Core\Room\Target\Target;
 use Jornel\Core\Shape\Design;
+use Jornel\Core\Shape\Measurements;
 
 /** The rules that a build is held against, each said with its figures and what would mend it. */
 final class Verdict
@@ -18,38 +20,46 @@ final class Verdict
     private const MUCH_BYPASS = 0.10;
 
     /**
-     * @param  float  $asks  m3/s
      * @param  non-empty-list<SpeedLine>  $speeds
      * @param  int  $needed  units that would reach the goal at the line's speed
      * @return list<Finding>
      */
-    public static function findings(Design $design, Room $room, Target $goal, float $asks, int $units, array $speeds, SpeedLine $line, int $needed): array
+    public static function findings(Design $design, Room $room, Target $goal, int $units, array $speeds, SpeedLine $line, int $needed, Measurements $measurements): array
     {
         return array_values(array_filter([
-            self::cleanAir($goal, $asks, $units, $speeds, $line, $needed),
+            self::cleanAir($goal, $units, $speeds, $line, $needed),
             self::noise($room, $speeds, $line),
             self::grade($design, $room),
             self::velocity($line),
             self::restriction($line),
             self::bypass($line),
+            self::stand($measurements),
         ]));
     }
 
     /** @param  non-empty-list<SpeedLine>  $speeds */
-    private static function cleanAir(Target $goal, float $asks, int $units, array $speeds, SpeedLine $line, int $needed): Finding
+    private static function cleanAir(Target $goal, int $units, array $speeds, SpeedLine $line, int $needed): Finding
     {
         $name = lcfirst($goal->name());
-        if ($line->reachesGoal) {
+        [$asks, $judged] = [$line->asks(), $line->judged()];
+        if ($line->reachesGoal()) {
             return Finding::kept('clean air', Sentence::of(
                 'Reaches %s with %s to spare (%s).',
-                $name, [Display::Flow, $line->judged - $asks], [Display::Share, $line->judged / $asks - 1.0],
+                $name, [Display::Flow, $judged - $asks], [Display::Share, $judged / $asks - 1.0],
             ));
+        }
+        if (is_infinite($asks)) {
+            return Finding::broken(
+                'clean air',
+                Sentence::of('No number of these units reaches %s: the filter lets through what it is about.', $name),
+                Sentence::of('Take a finer filter.'),
+            );
         }
         $short = Sentence::of(
             'Falls short of %s by %s (%s).',
-            $name, [Display::Flow, $asks - $line->judged], [Display::Share, 1.0 - $line->judged / $asks],
+            $name, [Display::Flow, $asks - $judged], [Display::Share, 1.0 - $judged / $asks],
         );
-        $faster = array_values(array_filter($speeds, fn (SpeedLine $other): bool => $other->reachesGoal));
+        $faster = array_values(array_filter($speeds, fn (SpeedLine $other): bool => $other->reachesGoal()));
         $mend = $faster === []
             ? Sentence::of($needed - $units === 1 ? 'One unit more would reach it (%s in all).' : 'It takes %s units at this speed.', $needed)
             : Sentence::of('Speed %s would reach it, at %s; or %s units at this speed.', $faster[0]->performance->speed->name, [Display::Level, $faster[0]->level], $needed);
@@ -95,14 +105,14 @@ final class Verdict
     private static function velocity(SpeedLine $line): ?Finding
     {
         $face = $line->performance->hardestFace();
-        if ($face->hardestVelocity <= $face->ratedVelocity) {
+        if ($face->isWithinRating()) {
             return null;
         }
 
         return Finding::warning(
             'face velocity',
             Sentence::of('Air meets the filter at %s, above its rating of %s: dust is driven through.', [Display::Velocity, $face->hardestVelocity], [Display::Velocity, $face->ratedVelocity]),
-            Sentence::of('Run it slower, or give it %s faces.', (int) ceil(count($line->performance->faces) * $face->hardestVelocity / $face->ratedVelocity)),
+            Sentence::of('Run it slower, or give it %s faces.', $line->performance->facesWithinRating()),
         );
     }
 
@@ -126,7 +136,7 @@ final class Verdict
         if ($balance->bypassShare() < self::MUCH_BYPASS) {
             return null;
         }
-        $worst = $line->performance->leaks[0];
+        $worst = $line->performance->leaks[0] ?? new LeakFlow('Leaks', 0.0, 0.0);
         foreach ($line->performance->leaks as $leak) {
             if ($leak->flow > $worst->flow) {
                 $worst = $leak;
@@ -138,5 +148,14 @@ final class Verdict
             Sentence::of('%s of the air passes no filter (%s).', [Display::Share, $balance->bypassShare()], [Display::Flow, $balance->leakFlow]),
             Sentence::of('Most of it: %s, %s.', lcfirst($worst->name), [Display::Flow, $worst->flow]),
         );
+    }
+
+    private static function stand(Measurements $measurements): ?Finding
+    {
+        return $measurements->tipsOver() ? Finding::warning(
+            'stand',
+            Sentence::of('Tips over when it leans %s degrees.', (int) round($measurements->tipping ?? 0.0)),
+            Sentence::of('Give it a wider foot, or tie it to something that stands.'),
+        ) : null;
     }
 }

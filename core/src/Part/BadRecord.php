@@ -33,6 +33,17 @@ final class BadRecord extends Invalid
         return new self($path, sprintf('%g is no share: it must be from 0 to 1.', $value));
     }
 
+    public static function weights(string $path): self
+    {
+        return new self($path, 'Three weights are needed, one for each bin, that are 1 in all.');
+    }
+
+    /** @param  list<int|string>  $known */
+    public static function unknownName(string $path, string $name, array $known): self
+    {
+        return new self($path, sprintf('There is no “%s” here; there are: %s.', mb_strimwidth($name, 0, 40, '…'), implode(', ', $known)));
+    }
+
     public static function notACurve(string $path, string $why): self
     {
         return new self($path, "This is no fan curve: {$why}.");

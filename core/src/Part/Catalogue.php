@@ -49,9 +49,9 @@ final readonly class Catalogue
     }
 
     /** @throws UnknownPart */
-    public function filter(string $id): Filter
+    public function filter(string $id, string $field = 'unit.filter'): Filter
     {
-        return $this->filters[$id] ?? throw UnknownPart::named('unit.filter', 'filter', $id, array_keys($this->filters));
+        return $this->filters[$id] ?? throw UnknownPart::named($field, 'filter', $id, array_keys($this->filters));
     }
 
     /** @throws UnknownPart */

@@ -17,24 +17,45 @@ final readonly class Efficiency
     /** Face velocity of the rating, m/s (ANSI/ASHRAE Standard 52.2: 492 fpm). */
     public const RATING_VELOCITY = 2.5;
 
-    private const EXPONENT = [0.40, 0.10, 0.0];
+    public const EXPONENT = [0.40, 0.10, 0.0];
 
     /** Still air, m/s: only keeps the ratio of velocities finite. */
     private const SLOWEST = 1e-9;
 
-    /** @param  BinShares  $rated efficiency at the rating velocity, 0 to 1 */
-    private function __construct(public BinShares $rated, private bool $corrects)
+    /**
+     * @param  BinShares  $rated  efficiency at the rating velocity, 0 to 1
+     * @param  BinShares  $factor  on the ln-penetration of each bin
+     */
+    private function __construct(public BinShares $rated, public bool $corrects, private BinShares $factor, private bool $isPlain)
     {
     }
 
     public static function rated(BinShares $rated): self
     {
-        return new self($rated, true);
+        return new self($rated, true, BinShares::same(1.0), true);
     }
 
     public static function uncorrected(BinShares $rated): self
     {
-        return new self($rated, false);
+        return new self($rated, false, BinShares::same(1.0), true);
+    }
+
+    /** Rated values only: the same without the correction for velocity. */
+    public function withoutCorrection(): self
+    {
+        return new self($this->rated, false, $this->factor, $this->isPlain);
+    }
+
+    /** @param  float  $kept share of the finest bin's ln-penetration that is left, 0 to 1 */
+    public function withFinestKept(float $kept): self
+    {
+        return new self($this->rated, $this->corrects, $this->factor->times(new BinShares($kept, 1.0, 1.0)), false);
+    }
+
+    /** @param  float  $factor on the ln-penetration of every bin, above 0 */
+    public function varied(float $factor): self
+    {
+        return new self($this->rated, $this->corrects, $this->factor->scaled($factor), false);
     }
 
     /**
@@ -43,25 +64,22 @@ final readonly class Efficiency
      */
     public function at(float $velocity): BinShares
     {
-        if (! $this->corrects) {
+        if (! $this->corrects && $this->isPlain) {
             return $this->rated;
         }
-        $ratio = self::RATING_VELOCITY / max($velocity, self::SLOWEST);
+        $ratio = $this->corrects ? self::RATING_VELOCITY / max($velocity, self::SLOWEST) : 1.0;
 
         return new BinShares(
-            self::corrected($this->rated->e1, $ratio, self::EXPONENT[0]),
-            self::corrected($this->rated->e2, $ratio, self::EXPONENT[1]),
-            self::corrected($this->rated->e3, $ratio, self::EXPONENT[2]),
+            self::corrected($this->rated->e1, $ratio ** self::EXPONENT[0] * $this->factor->e1),
+            self::corrected($this->rated->e2, $ratio ** self::EXPONENT[1] * $this->factor->e2),
+            self::corrected($this->rated->e3, $ratio ** self::EXPONENT[2] * $this->factor->e3),
         );
     }
 
-    private static function corrected(float $rated, float $ratio, float $exponent): float
+    private static function corrected(float $rated, float $exponent): float
     {
         $penetration = 1.0 - $rated;
-        if ($penetration <= 0.0 || $penetration >= 1.0 || $exponent === 0.0) {
-            return $rated;
-        }
 
-        return 1.0 - $penetration ** ($ratio ** $exponent);
+        return $penetration <= 0.0 || $penetration >= 1.0 || $exponent === 1.0 ? $rated : 1.0 - $penetration ** $exponent;
     }
 }

@@ -13,6 +13,14 @@ interface FanCurve
      */
     public function flow(float $pressure): float;
 
+    /**
+     * The inverse: pressure that it makes at a flow.
+     *
+     * @param  float  $flow  m3/s, from zero up
+     * @return float Pa; zero from the free flow on
+     */
+    public function pressure(float $flow): float;
+
     /** @return float m3/s against no pressure at all */
     public function freeFlow(): float;
 

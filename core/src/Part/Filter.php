@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Part;
 
+use Jornel\Core\Air\BinShares;
 use Jornel\Core\Quantity\Provenance;
 
 /** A filter as it is bought: a flat panel in a frame, a ring cartridge or a loose sheet. */
@@ -22,6 +23,9 @@ final readonly class Filter
      * @param  float  $ratedVelocity  face velocity above which dust is driven through, m/s
      * @param  float  $pleatPitch  m from pleat to pleat
      * @param  float  $mass  kg
+     * @param  Loading|null  $loading  of the whole net face; null where its dust capacity is not known
+     * @param  Provenance  $provenance  of its drop
+     * @param  Provenance  $gradeFrom  of its efficiency
      * @param  list<Pack>  $packs
      * @param  array<string, mixed>  $data  the entry it was read from, kept with every version that used it
      */
@@ -40,8 +44,10 @@ final readonly class Filter
         public float $ratedVelocity,
         public float $pleatPitch,
         public float $mass,
+        public ?Loading $loading,
         public array $packs,
         public Provenance $provenance,
+        public Provenance $gradeFrom,
         public array $data,
     ) {
     }
@@ -50,17 +56,19 @@ final readonly class Filter
      * From one self-contained entry: the catalogue's, or the copy that a version kept.
      *
      * @param  array<string, mixed>  $data
+     * @param  string  $path  of the entry in a larger whole, for a fault
      *
      * @throws BadRecord
      */
-    public static function fromData(array $data): self
+    public static function fromData(array $data, string $path = ''): self
     {
-        $record = new Record($data);
+        $record = new Record($data, $path);
         $drops = is_array($data['drop'] ?? null) && array_is_list($data['drop']) ? $record->records('drop') : [$record->child('drop')];
         $points = array_map(fn (Record $drop): array => [$drop->figure('velocity', 0.0)->si, $drop->figure('pressure', 0.0)->si], $drops);
         /** @var array{id: string, name: string, number?: int|null, efficiency: array{float, float, float}, hepa?: bool} $gradeRow */
         $gradeRow = $record->child('grade')->data();
         $grade = Grade::fromRow($gradeRow);
+        $efficiency = isset($data['efficiency']) ? $record->child('efficiency') : null;
 
         return new self(
             $record->text('id'),
@@ -72,14 +80,41 @@ final readonly class Filter
             $record->figure('height', 0.0)->si,
             $record->figure('depth', 0.0)->si,
             $record->optional('rim', 0.0)->si ?? self::RIM,
-            PressureLaw::fromPoints($points === [] ? throw BadRecord::missing('drop') : $points),
-            $grade->efficiency(),
+            PressureLaw::fromPoints($points === [] ? throw BadRecord::missing($record->path('drop')) : $points),
+            $efficiency === null ? $grade->efficiency() : Efficiency::rated(BinShares::of([self::share($efficiency, 'e1'), self::share($efficiency, 'e2'), self::share($efficiency, 'e3')])),
             $record->figure('rated_velocity', 0.0)->si,
             1.0 / ($record->number('pleats_per_foot', 0.0)->si / 0.3048),
             $record->figure('mass', 0.0)->si,
+            ($capacity = $record->optional('capacity', 0.0)) === null ? null : new Loading($capacity->si, $record->optional('growth', 1.0)->si ?? Loading::GROWTH),
             Pack::list($record->records('packs')),
             $drops[0]->figure('pressure', 0.0)->provenance,
+            $efficiency?->provenance('e1') ?? Provenance::Rated,
             $data,
+        );
+    }
+
+    /** @throws BadRecord when it is not from 0 to 1 */
+    private static function share(Record $record, string $bin): float
+    {
+        $share = $record->number($bin, -1e-12)->si;
+
+        return $share <= 1.0 ? $share : throw BadRecord::notAShare($record->path($bin), $share);
+    }
+
+    /**
+     * The same with rated values only, or after its charge has gone.
+     *
+     * @param  bool  $corrects  whether efficiency is corrected for the velocity it runs at
+     * @param  float  $load  dust over its capacity by which its charge has gone; 0 for none
+     */
+    public function treated(bool $corrects, float $load): self
+    {
+        $efficiency = $corrects ? $this->efficiency : $this->efficiency->withoutCorrection();
+
+        return new self(
+            $this->id, $this->name, $this->nominal, $this->form, $this->grade, $this->width, $this->height, $this->depth, $this->rim, $this->pressureLaw,
+            $load > 0.0 ? $efficiency->withFinestKept(Loading::chargeKept($load)) : $efficiency,
+            $this->ratedVelocity, $this->pleatPitch, $this->mass, $this->loading, $this->packs, $this->provenance, $this->gradeFrom, $this->data,
         );
     }
 
@@ -87,6 +122,34 @@ final readonly class Filter
     public function isFramed(): bool
     {
         return $this->form === 'panel';
+    }
+
+    /**
+     * Net face: (W - 2r)(H - 2r); of a ring, pi x outside diameter x height; of a loose sheet all of it.
+     *
+     * @return float m2
+     */
+    public function netArea(): float
+    {
+        return match ($this->form) {
+            'ring' => M_PI * $this->width * $this->height,
+            'sheet' => $this->width * $this->height,
+            default => ($this->width - 2.0 * $this->rim) * ($this->height - 2.0 * $this->rim),
+        };
+    }
+
+    /**
+     * Media folded into it.
+     *
+     * @return float m2
+     */
+    public function mediaArea(): float
+    {
+        return match ($this->form) {
+            'ring' => MediaArea::of(M_PI * $this->width, $this->height, $this->depth, $this->pleatPitch),
+            'sheet' => $this->width * $this->height,
+            default => MediaArea::of($this->width, $this->height, $this->depth, $this->pleatPitch),
+        };
     }
 
     public function isSquare(): bool

@@ -15,8 +15,11 @@ final class FilterRange
 
     private const DEPTH_UNDER = 0.25;
 
-    /** Nominal size that capacity, mass and price of media are given for, in2. */
+    /** Nominal size that mass and price of media are given for, in2. */
     private const REFERENCE_AREA = 400.0;
+
+    /** Actual side of the 20 x 20 size that dust capacity is given for, in. */
+    private const REFERENCE_SIDE = 19.5;
 
     /**
      * @param  array{from: string, media: list<array<string, mixed>>, sizes: list<array<string, mixed>>, others: list<array<string, mixed>>}  $file
@@ -55,6 +58,7 @@ final class FilterRange
         [$width, $height] = $sizeRecord->numbers('nominal_in');
         $actual = isset($size['actual_in']) ? $sizeRecord->numbers('actual_in') : [$width - self::FACE_UNDER, $height - self::FACE_UNDER];
         $share = $width * $height / self::REFERENCE_AREA;
+        $netShare = self::net($actual[0], $actual[1]) / self::net(self::REFERENCE_SIDE, self::REFERENCE_SIDE);
 
         return [
             'id' => "{$nominal}-{$mediaRecord->text('id')}",
@@ -67,13 +71,21 @@ final class FilterRange
             'drop' => $media['drop'],
             'rated_velocity_m_s' => $mediaRecord->number('rated_velocity_m_s', 0.0)->si,
             'pleats_per_foot' => $mediaRecord->number('pleats_per_foot', 0.0)->si,
-            'capacity_g' => round($mediaRecord->number('capacity_20x20_g', 0.0)->si * $share, 1),
+            'capacity_g' => round($mediaRecord->number('capacity_20x20_g', 0.0)->si * $netShare, 1),
             'mass_kg' => round($mediaRecord->number('mass_20x20_kg', 0.0)->si * $share, 3),
             'packs' => array_map(fn (Record $pack): array => [
                 'count' => (int) $pack->number('count', 0.0)->si,
                 'price' => round($pack->number('price', 0.0)->si * $sizeRecord->number('price_factor', 0.0)->si, 2),
             ], $mediaRecord->records('packs')),
         ];
+    }
+
+    /** Net face of a frame of these sides, in2. */
+    private static function net(float $width, float $height): float
+    {
+        $rims = 2.0 * Filter::RIM / 0.0254;
+
+        return ($width - $rims) * ($height - $rims);
     }
 
     /**

@@ -14,6 +14,8 @@ final readonly class Joining
      * @param  float  $minutesPerSeam  minutes of work for one seam
      * @param  string  $emission  note on fumes while making and after
      * @param  string  $change  how filters are changed
+     * @param  list<string>  $tools  that it takes
+     * @param  string  $skill  `taping`, `gluing`, `sawing`, `none`
      * @param  string|null  $material  id of the sheet, tape or hardware it uses up along the seams
      * @param  array<string, mixed>  $data
      */
@@ -24,6 +26,8 @@ final readonly class Joining
         public float $minutesPerSeam,
         public string $emission,
         public string $change,
+        public array $tools,
+        public string $skill,
         public ?string $material,
         public Provenance $provenance,
         public array $data,
@@ -32,12 +36,13 @@ final readonly class Joining
 
     /**
      * @param  array<string, mixed>  $data
+     * @param  string  $path  of the entry in a larger whole, for a fault
      *
      * @throws BadRecord
      */
-    public static function fromData(array $data): self
+    public static function fromData(array $data, string $path = ''): self
     {
-        $record = new Record($data);
+        $record = new Record($data, $path);
         $gap = $record->figure('residual_gap', 0.0);
         $material = $data['material'] ?? null;
 
@@ -48,6 +53,8 @@ final readonly class Joining
             $record->number('minutes_per_seam', -1e-9)->si,
             $record->text('emission'),
             $record->text('change'),
+            isset($data['tools']) ? $record->texts('tools') : [],
+            isset($data['skill']) ? $record->text('skill') : 'taping',
             is_string($material) ? $material : null,
             $gap->provenance,
             $data,

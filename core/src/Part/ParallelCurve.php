@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Part;
 
+use Jornel\Core\Numeric\BracketedRoot;
+
 /**
  * Several fans on one box: flows add at equal pressure. A fan whose shut-off pressure is below the box's contributes
  * nothing.
@@ -23,6 +25,13 @@ final readonly class ParallelCurve implements FanCurve
         }
 
         return $flow;
+    }
+
+    public function pressure(float $flow): float
+    {
+        return $flow >= $this->freeFlow()
+            ? 0.0
+            : BracketedRoot::find(fn (float $pressure): float => $this->flow($pressure) - max(0.0, $flow), 0.0, $this->shutOff());
     }
 
     public function freeFlow(): float

@@ -92,6 +92,29 @@ final readonly class PressureLaw
         return $drop <= 0.0 ? 0.0 : 2.0 * $drop / ($this->viscous + sqrt($this->viscous ** 2 + 4.0 * $this->inertial * $drop));
     }
 
+    /**
+     * The same media folded to another area: the media's part goes with its inverse, that of pleats and frame stays.
+     *
+     * @param  float  $from  media area now, m2, above 0
+     * @param  float  $to  media area then, m2, above 0
+     */
+    public function withMediaArea(float $from, float $to): self
+    {
+        return new self($this->viscous * $from / $to, $this->inertial);
+    }
+
+    /** @param  float  $factor on the drop at every velocity: by dust, say */
+    public function scaled(float $factor): self
+    {
+        return new self($this->viscous * $factor, $this->inertial * $factor);
+    }
+
+    /** One behind the other, over the same area: drops add. */
+    public function plus(self $other): self
+    {
+        return new self($this->viscous + $other->viscous, $this->inertial + $other->inertial);
+    }
+
     /** The same filter in other air. */
     public function in(Air $air): self
     {

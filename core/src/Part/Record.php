@@ -45,7 +45,7 @@ final readonly class Record
         foreach (Unit::cases() as $unit) {
             $key = $quantity.'_'.$unit->value;
             if (array_key_exists($key, $this->data)) {
-                return $this->checked($key, $unit->factor(), $above);
+                return $this->checked($key, $unit, $above);
             }
         }
 
@@ -63,6 +63,27 @@ final readonly class Record
         return null;
     }
 
+    /** Whether a quantity is given, in whichever unit. */
+    public function has(string $quantity): bool
+    {
+        return $this->optional($quantity) !== null;
+    }
+
+    public function flagOr(string $key, bool $usual): bool
+    {
+        return array_key_exists($key, $this->data) ? $this->flag($key) : $usual;
+    }
+
+    public function textOr(string $key, string $usual): string
+    {
+        return array_key_exists($key, $this->data) ? $this->text($key) : $usual;
+    }
+
+    public function childOr(string $key): ?self
+    {
+        return isset($this->data[$key]) ? $this->child($key) : null;
+    }
+
     /** @throws BadRecord */
     public function number(string $key, ?float $above = null): Figure
     {
@@ -70,7 +91,7 @@ final readonly class Record
             throw BadRecord::missing($this->path($key));
         }
 
-        return $this->checked($key, 1.0, $above);
+        return $this->checked($key, null, $above);
     }
 
     public function child(string $key): self
@@ -156,7 +177,7 @@ final readonly class Record
         return $this->data;
     }
 
-    private function checked(string $key, float $factor, ?float $above): Figure
+    private function checked(string $key, ?Unit $unit, ?float $above): Figure
     {
         $value = $this->data[$key];
         $from = $this->data['from'] ?? 'assumed';
@@ -172,7 +193,7 @@ final readonly class Record
         }
         $provenance = is_string($from) ? Provenance::tryFrom($from) : null;
 
-        return new Figure($value * $factor, $provenance ?? throw BadRecord::unknownProvenance($this->path($key)));
+        return new Figure($unit?->toSi((float) $value) ?? (float) $value, $provenance ?? throw BadRecord::unknownProvenance($this->path($key)));
     }
 
     /** Where a value of this record stands in the whole. */

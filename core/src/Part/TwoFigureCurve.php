@@ -29,6 +29,11 @@ final readonly class TwoFigureCurve implements FanCurve
         return $this->freeFlow * (1.0 - max(0.0, $pressure) / $this->shutOff) ** (1.0 / $this->exponent);
     }
 
+    public function pressure(float $flow): float
+    {
+        return $flow >= $this->freeFlow ? 0.0 : $this->shutOff * (1.0 - (max(0.0, $flow) / $this->freeFlow) ** $this->exponent);
+    }
+
     public function freeFlow(): float
     {
         return $this->freeFlow;

@@ -18,4 +18,6 @@ enum Dimension: string
     case Mass = 'mass';
     case Temperature = 'temperature';
     case Time = 'time';
+    case Concentration = 'concentration';
+    case Emission = 'emission';
 }

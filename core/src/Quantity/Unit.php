@@ -24,22 +24,35 @@ enum Unit: string
     case CubicMetrePerSecond = 'm3_s';
     case CubicMetrePerHour = 'm3_h';
     case CubicFootPerMinute = 'cfm';
+    case LitrePerSecond = 'l_s';
     case Pascal = 'pa';
     case InchOfWater = 'inwc';
+    case MillimetreOfWater = 'mmwc';
     case MetrePerSecond = 'm_s';
     case FootPerMinute = 'fpm';
     case DecibelA = 'dba';
     case Watt = 'w';
     case Kilogram = 'kg';
     case Gram = 'g';
+    case Pound = 'lb';
+    case Second = 's';
     case Minute = 'min';
+    case Hour = 'h';
+    case Kelvin = 'k';
+    case Celsius = 'c';
+    case Fahrenheit = 'f';
+    case MicrogramPerCubicMetre = 'ug_m3';
+    case MilligramPerCubicMetre = 'mg_m3';
+    case MicrogramPerSecond = 'ug_s';
+    case MilligramPerHour = 'mg_h';
 
-    /** SI units in one of this unit: metre, square metre, cubic metre per second, pascal, ... */
+    /** SI units in one of this unit: metre, square metre, cubic metre per second, pascal, ...; of dust, micrograms. */
     public function factor(): float
     {
         return match ($this) {
             self::Metre, self::SquareMetre, self::CubicMetre, self::CubicMetrePerSecond, self::Pascal,
-            self::MetrePerSecond, self::DecibelA, self::Watt, self::Kilogram => 1.0,
+            self::MetrePerSecond, self::DecibelA, self::Watt, self::Kilogram, self::Second, self::Kelvin, self::Celsius,
+            self::MicrogramPerCubicMetre, self::MicrogramPerSecond => 1.0,
             self::Centimetre => 0.01,
             self::Millimetre, self::Gram => 0.001,
             self::Inch => 0.0254,
@@ -52,6 +65,23 @@ enum Unit: string
             self::InchOfWater => 249.089,
             self::FootPerMinute => 0.00508,
             self::Minute => 60.0,
+            self::Hour => 3600.0,
+            self::LitrePerSecond => 0.001,
+            self::MillimetreOfWater => 9.80665,
+            self::Pound => 0.45359237,
+            self::Fahrenheit => 5.0 / 9.0,
+            self::MilligramPerCubicMetre => 1000.0,
+            self::MilligramPerHour => 1000.0 / 3600.0,
+        };
+    }
+
+    /** What is added before the factor: only temperatures have one. */
+    private function offset(): float
+    {
+        return match ($this) {
+            self::Celsius => 273.15,
+            self::Fahrenheit => 459.67,
+            default => 0.0,
         };
     }
 
@@ -61,24 +91,27 @@ enum Unit: string
             self::Metre, self::Centimetre, self::Millimetre, self::Inch, self::Foot => Dimension::Length,
             self::SquareMetre, self::SquareFoot, self::SquareInch => Dimension::Area,
             self::CubicMetre, self::CubicFoot => Dimension::Volume,
-            self::CubicMetrePerSecond, self::CubicMetrePerHour, self::CubicFootPerMinute => Dimension::Flow,
-            self::Pascal, self::InchOfWater => Dimension::Pressure,
+            self::CubicMetrePerSecond, self::CubicMetrePerHour, self::CubicFootPerMinute, self::LitrePerSecond => Dimension::Flow,
+            self::Pascal, self::InchOfWater, self::MillimetreOfWater => Dimension::Pressure,
             self::MetrePerSecond, self::FootPerMinute => Dimension::Velocity,
             self::DecibelA => Dimension::Level,
             self::Watt => Dimension::Power,
-            self::Kilogram, self::Gram => Dimension::Mass,
-            self::Minute => Dimension::Time,
+            self::Kilogram, self::Gram, self::Pound => Dimension::Mass,
+            self::Second, self::Minute, self::Hour => Dimension::Time,
+            self::Kelvin, self::Celsius, self::Fahrenheit => Dimension::Temperature,
+            self::MicrogramPerCubicMetre, self::MilligramPerCubicMetre => Dimension::Concentration,
+            self::MicrogramPerSecond, self::MilligramPerHour => Dimension::Emission,
         };
     }
 
     public function toSi(float $value): float
     {
-        return $value * $this->factor();
+        return ($value + $this->offset()) * $this->factor();
     }
 
     public function fromSi(float $value): float
     {
-        return $value / $this->factor();
+        return $value / $this->factor() - $this->offset();
     }
 
     /**
@@ -111,6 +144,18 @@ enum Unit: string
             self::Kilogram => ['kg'],
             self::Gram => ['g'],
             self::Minute => ['min', 'minutes'],
+            self::Second => ['s', 'seconds'],
+            self::Hour => ['h', 'hours'],
+            self::LitrePerSecond => ['l/s'],
+            self::MillimetreOfWater => ['mmwc', 'mmh2o'],
+            self::Pound => ['lb', 'lbs'],
+            self::Kelvin => ['k'],
+            self::Celsius => ['c', '°c'],
+            self::Fahrenheit => ['f', '°f'],
+            self::MicrogramPerCubicMetre => ['µg/m³', 'ug/m3'],
+            self::MilligramPerCubicMetre => ['mg/m³', 'mg/m3'],
+            self::MicrogramPerSecond => ['µg/s', 'ug/s'],
+            self::MilligramPerHour => ['mg/h'],
         };
     }
 

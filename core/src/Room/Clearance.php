@@ -16,31 +16,22 @@ use Jornel\Core\Numeric\BracketedRoot;
  */
 final class Clearance
 {
-    /** Particles settling by themselves, 1/h: the finest from PTEAM, 1996 (from memory), the others assumed. */
-    public const DEPOSITION = [0.39, 0.8, 4.0];
-
     /**
-     * Loss rates of a room with units running: infiltration, deposition and cleaning, by bin.
-     *
-     * @param  BinShares  $cleanAir  of all units, m3/s
-     * @return BinShares 1/s
-     */
-    public static function rates(Space $room, BinShares $cleanAir): BinShares
-    {
-        return BinShares::of(self::DEPOSITION)
-            ->map(fn (float $deposition): float => ($deposition + $room->infiltration()) / 3600.0)
-            ->plus($cleanAir->scaled(1.0 / $room->volume()));
-    }
-
-    /**
-     * @param  BinShares  $rates  1/s, all above zero
+     * @param  BinShares  $rates  1/s
      * @param  float  $share  to be removed, above 0 and below 1
-     * @return float s
+     * @return float s; infinite where some of it never goes
      */
     public static function time(Pollutant $pollutant, BinShares $rates, float $share): float
     {
         $left = log(1.0 / (1.0 - $share));
-        $slowest = self::slowest($pollutant, $rates);
+        $present = self::present($pollutant, $rates);
+        $slowest = min($present);
+        if ($slowest <= 0.0) {
+            return INF;
+        }
+        if (count($present) === 1) {
+            return $left / $slowest;
+        }
 
         return BracketedRoot::find(
             fn (float $time): float => $pollutant->weigh($rates->map(fn (float $rate): float => exp(-$rate * $time))) - (1.0 - $share),
@@ -49,8 +40,23 @@ final class Clearance
         );
     }
 
-    /** Rate of the slowest bin that the pollutant has, 1/s: no mixture clears more slowly. */
-    private static function slowest(Pollutant $pollutant, BinShares $rates): float
+    /**
+     * Rates of the purifier alone: mixing x clean air over volume.
+     *
+     * @param  BinShares  $cleanAir  m3/s
+     * @return BinShares 1/s
+     */
+    public static function purifierAlone(Space $room, BinShares $cleanAir): BinShares
+    {
+        return $cleanAir->scaled($room->mixing() / $room->volume());
+    }
+
+    /**
+     * Rates of the bins that a pollutant has: no mixture clears more slowly than the slowest of them.
+     *
+     * @return non-empty-list<float> 1/s
+     */
+    private static function present(Pollutant $pollutant, BinShares $rates): array
     {
         $present = [];
         foreach ([[$pollutant->weights->e1, $rates->e1], [$pollutant->weights->e2, $rates->e2], [$pollutant->weights->e3, $rates->e3]] as [$weight, $rate]) {
@@ -59,6 +65,6 @@ final class Clearance
             }
         }
 
-        return $present === [] ? $rates->e1 : min($present);
+        return $present === [] ? [$rates->e1] : $present;
     }
 }

@@ -4,26 +4,38 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Room;
 
+use Jornel\Core\Air\BinShares;
 use Jornel\Core\Air\Pollutant;
 
 /** A room of which perhaps only the volume is known. */
 final readonly class Enclosure implements Space
 {
+    private BinShares $deposition;
+
     /**
      * @param  float  $volume  m3, above 0
+     * @param  Pollutant  $pollutant  what is in its air
      * @param  float|null  $floorArea  m2
      * @param  float|null  $ceiling  m
-     * @param  float  $infiltration  1/h, zero or more
+     * @param  BinShares|null  $deposition  1/h; null for the usual
+     * @param  float  $mixing  above 0
+     * @param  float|null  $outdoor  ug/m3
+     * @param  float  $source  ug/s
      */
     public function __construct(
         private float $volume,
-        private ?float $floorArea,
-        private ?float $ceiling,
-        private ?int $people,
-        private ?Occupancy $occupancy,
         private Pollutant $pollutant,
-        private float $infiltration = Room::ORDINARY_INFILTRATION,
+        private ?float $floorArea = null,
+        private ?float $ceiling = null,
+        private ?int $people = null,
+        private ?Occupancy $occupancy = null,
+        private Ventilation $ventilation = new Ventilation,
+        ?BinShares $deposition = null,
+        private float $mixing = 1.0,
+        private ?float $outdoor = null,
+        private float $source = 0.0,
     ) {
+        $this->deposition = $deposition ?? BinShares::of(RoomAir::DEPOSITION);
     }
 
     public function volume(): float
@@ -56,8 +68,28 @@ final readonly class Enclosure implements Space
         return $this->pollutant;
     }
 
-    public function infiltration(): float
+    public function ventilation(): Ventilation
     {
-        return $this->infiltration;
+        return $this->ventilation;
+    }
+
+    public function deposition(): BinShares
+    {
+        return $this->deposition;
+    }
+
+    public function mixing(): float
+    {
+        return $this->mixing;
+    }
+
+    public function outdoor(): ?float
+    {
+        return $this->outdoor;
+    }
+
+    public function source(): float
+    {
+        return $this->source;
     }
 }

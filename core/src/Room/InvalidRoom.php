@@ -13,6 +13,16 @@ final class InvalidRoom extends Invalid
         return new self($field, sprintf('%g %s is outside what is allowed: from %g to %g %s.', $value, $unit, $least, $most, $unit));
     }
 
+    public static function outline(string $field, string $why): self
+    {
+        return new self($field, $why);
+    }
+
+    public static function flows(string $field, string $why): self
+    {
+        return new self($field, $why);
+    }
+
     public static function noName(): self
     {
         return new self('room.name', 'Give the room a name of up to 80 characters, so that others know which one it is.');

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Room;
 
+use Jornel\Core\Air\BinShares;
 use Jornel\Core\Air\Pollutant;
 
 /** A room with what is in its air and who is in it. */
@@ -20,16 +21,12 @@ final readonly class Room implements Space
     /** Lowest and highest noise limit that is allowed, dBA. */
     public const NOISE = [20.0, 90.0];
 
-    /** Outdoor air changes by cracks, 1/h: ordinary building (assumed; tight 0.2, leaky 1.0). */
-    public const ORDINARY_INFILTRATION = 0.5;
-
     /**
      * @param  float  $length  m
      * @param  float  $width  m
      * @param  float  $height  m
      * @param  float|null  $noiseLimit  dBA at 1 m from a unit; null for none
      * @param  bool  $hasFuelBurning  whether a fuel-burning appliance stands in it
-     * @param  float  $infiltration  outdoor air changes, 1/h
      */
     private function __construct(
         public string $name,
@@ -41,7 +38,7 @@ final readonly class Room implements Space
         public Pollutant $pollutant,
         public ?float $noiseLimit,
         public bool $hasFuelBurning,
-        public float $infiltration,
+        private Ventilation $ventilation,
     ) {
     }
 
@@ -56,7 +53,7 @@ final readonly class Room implements Space
         Pollutant $pollutant,
         ?float $noiseLimit,
         bool $hasFuelBurning = false,
-        float $infiltration = self::ORDINARY_INFILTRATION,
+        Ventilation $ventilation = new Ventilation,
     ): self {
         $name = trim($name);
         if ($name === '' || mb_strlen($name) > 80) {
@@ -72,7 +69,7 @@ final readonly class Room implements Space
             self::check('room.noise_limit', $noiseLimit, self::NOISE, 'dBA');
         }
 
-        return new self($name, $use, $length, $width, $height, $people, $pollutant, $noiseLimit, $hasFuelBurning, $infiltration);
+        return new self($name, $use, $length, $width, $height, $people, $pollutant, $noiseLimit, $hasFuelBurning, $ventilation);
     }
 
     /** @return float m2 */
@@ -107,9 +104,39 @@ final readonly class Room implements Space
         return $this->pollutant;
     }
 
-    public function infiltration(): float
+    public function ventilation(): Ventilation
     {
-        return $this->infiltration;
+        return $this->ventilation;
+    }
+
+    public function deposition(): BinShares
+    {
+        return BinShares::of(RoomAir::DEPOSITION);
+    }
+
+    public function mixing(): float
+    {
+        return 1.0;
+    }
+
+    public function outdoor(): ?float
+    {
+        return null;
+    }
+
+    public function source(): float
+    {
+        return 0.0;
+    }
+
+    /**
+     * Surface of all its sides.
+     *
+     * @return float m2
+     */
+    public function surface(): float
+    {
+        return Sound::surface($this->length, $this->width, $this->height);
     }
 
     /**

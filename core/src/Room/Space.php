@@ -4,24 +4,19 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Room;
 
+use Jornel\Core\Air\BinShares;
 use Jornel\Core\Air\Pollutant;
 
 /** What must be known of a room to say what it needs and how its air clears; null where it is not known. */
 interface Space
 {
-    /**
-     * @return float m3
-     */
+    /** @return float m3 */
     public function volume(): float;
 
-    /**
-     * @return float|null m2
-     */
+    /** @return float|null m2 */
     public function floorArea(): ?float;
 
-    /**
-     * @return float|null m
-     */
+    /** @return float|null m */
     public function ceiling(): ?float;
 
     public function people(): ?int;
@@ -30,10 +25,17 @@ interface Space
 
     public function pollutant(): Pollutant;
 
-    /**
-     * Outdoor air changes by cracks.
-     *
-     * @return float 1/h
-     */
-    public function infiltration(): float;
+    public function ventilation(): Ventilation;
+
+    /** @return BinShares particles settling by themselves, 1/h */
+    public function deposition(): BinShares;
+
+    /** @return float share of a unit's clean air that mixes with all of the room, above 0 */
+    public function mixing(): float;
+
+    /** @return float|null concentration outdoors, ug/m3 */
+    public function outdoor(): ?float;
+
+    /** @return float what is set free in the room, ug/s */
+    public function source(): float;
 }

@@ -12,12 +12,11 @@ final readonly class Assembly
      * @param  list<Seam>  $seams
      * @param  list<Opening>  $openings
      * @param  list<Panel>  $panels  sheets to cut
-     * @param  float  $throttle  share of the fan's flow that the narrowest opening lets through, 0 to 1
-     * @param  float  $width  outside, m
-     * @param  float  $depth  outside, m
-     * @param  float  $height  outside, m
-     * @param  float  $mass  kg
+     * @param  float  $throttle  share of the fan's flow that the narrowest opening lets through, above 0, at most 1
      * @param  list<string>  $remarks  what a builder should know about this combination
+     * @param  Outlet|null  $outlet  what the fan blows through after the box; null where it blows into the open
+     * @param  array<string, int>  $hardware  what else one unit takes, by id of the catalogue's materials
+     * @param  bool  $isIntake  whether the air that it cleans comes from outdoors
      */
     public function __construct(
         public array $faces,
@@ -25,12 +24,16 @@ final readonly class Assembly
         public array $openings,
         public array $panels,
         public float $throttle,
-        public float $width,
-        public float $depth,
-        public float $height,
-        public float $mass,
         public array $remarks,
+        public ?Outlet $outlet = null,
+        public bool $isIntake = false,
+        public array $hardware = [],
     ) {
+    }
+
+    public function withOpening(Opening $opening): self
+    {
+        return new self($this->faces, $this->seams, [...$this->openings, $opening], $this->panels, $this->throttle, $this->remarks, $this->outlet, $this->isIntake, $this->hardware);
     }
 
     /** @return float m2 */

@@ -15,23 +15,16 @@ final class BoxScene
     /**
      * @param  list<Solid>  $below  what the walls stand on
      * @param  float  $z  lower edge of the walls, m
-     * @param  float  $top  upper edge of the walls, m
      */
-    public static function of(FourWalls $walls, FanOnTop $fan, array $below, float $z, float $top): Scene
+    public static function of(FourWalls $walls, FanOnTop $fan, array $below, float $z): Scene
     {
-        $side = $walls->pinwheel->outside();
-        $right = new Point(1.0, 0.0, 0.0);
-        $front = new Point(0.0, -1.0, 0.0);
+        $top = $z + $walls->height();
 
         return new Scene(
             [...$below, ...$walls->solids($z), ...$fan->solids($top)],
             [...$walls->arrows($z), ...$fan->arrows($top)],
             [...$walls->anchors($z), ...$fan->anchors($top)],
-            [
-                new Extent('width', new Point(0.0, 0.0, 0.0), new Point($side, 0.0, 0.0), $front),
-                new Extent('depth', new Point($side, 0.0, 0.0), new Point($side, $side, 0.0), $right),
-                new Extent('height', new Point($side, $side, 0.0), new Point($side, $side, $top + $fan->height()), $right),
-            ],
+            Extent::box($walls->top()->width, $walls->top()->depth, $top + $fan->height()),
         );
     }
 }

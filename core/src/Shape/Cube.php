@@ -4,13 +4,16 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Shape;
 
-use Jornel\Core\Shape\Scene\Point;
 use Jornel\Core\Shape\Scene\Scene;
-use Jornel\Core\Shape\Scene\Solid;
 
-/** Four square filters on a base panel, the fan on top. */
+/** Four square filters on a base panel, the fan on top; or eight half as high, two on each side. */
 final readonly class Cube implements Shape
 {
+    use UsualShape;
+
+    /** How far the sides of a wall may differ and still be called square, m (assumed: 1 in). */
+    private const SQUARE = 0.0254;
+
     public function id(): string
     {
         return 'cube';
@@ -26,49 +29,53 @@ final readonly class Cube implements Shape
         return 'Four filters in a square, a carton base, the fan on top blowing up. The usual choice for a room.';
     }
 
-    public function filterCount(): int
+    public function options(): array
     {
-        return 4;
+        return [Layout::option(), new ShapeOption('per-side', 'Filters on each side', ['1' => 'One', '2' => 'Two half as high, eight in all'], '1')];
+    }
+
+    public function filterCount(Design $design): int
+    {
+        return 4 * $design->number('per-side');
     }
 
     public function assemble(Design $design): Assembly
     {
-        $walls = FourWalls::of($design->filter, 'cube of four');
-        $top = FanOnTop::of($design, $walls->pinwheel);
-        $side = $walls->pinwheel->outside();
-        $base = new Panel('base', 'Base', $side, $side, null);
+        $walls = $this->walls($design);
+        $top = FanOnTop::of($design, $walls->top());
 
         return new Assembly(
             faces: $walls->faces(),
             seams: $walls->seams('base'),
             openings: $top->openings(),
-            panels: [$base, ...$top->panels()],
+            panels: [BasePlate::panel($walls->top()), ...$top->panels()],
             throttle: $top->throttle(),
-            width: max($side, $design->fan->body->side),
-            depth: max($side, $design->fan->body->side),
-            height: Panel::THICKNESS + $design->filter->height + $top->height(),
-            mass: 4.0 * $design->filter->mass + $design->fan->mass,
             remarks: [...$walls->remarks(), ...$top->remarks()],
         );
     }
 
     public function scene(Design $design): Scene
     {
-        $walls = FourWalls::of($design->filter, 'cube of four');
-        $side = $walls->pinwheel->outside();
-        $z = Panel::THICKNESS;
+        $walls = $this->walls($design);
 
-        return BoxScene::of($walls, FanOnTop::of($design, $walls->pinwheel), [
-            Solid::box('base', 'board', new Point(0.0, 0.0, 0.0), new Point($side, $side, $z)),
-        ], $z, $z + $design->filter->height);
+        return BoxScene::of($walls, FanOnTop::of($design, $walls->top()), [BasePlate::solid($walls->top())], Panel::THICKNESS);
     }
 
     public function steps(Design $design): array
     {
-        return CubeSteps::of($design, new Step(
-            'Tape the base on while the box lies upside down on the bench, then turn the box over.',
-            'An untaped base is the longest leak there is.',
-            6.0,
-        ));
+        return CubeSteps::of($design, BasePlate::step());
+    }
+
+    /** @throws DoesNotFit */
+    private function walls(Design $design): FourWalls
+    {
+        $filter = $design->filter;
+        $rows = $design->number('per-side');
+        [$across, $up] = [max($filter->width, $filter->height), min($filter->width, $filter->height)];
+        if ($filter->isFramed() && abs($across - $rows * $up) > self::SQUARE) {
+            throw $rows === 1 ? DoesNotFit::notSquare($filter, mb_strtolower($this->name())) : DoesNotFit::notHalf($filter);
+        }
+
+        return FourWalls::of($design, $across, $up, Layout::from($design->option('layout')), $rows);
     }
 }

@@ -5,32 +5,152 @@ declare(strict_types=1);
 namespace Jornel\Core\Shape;
 
 use Jornel\Core\Part\Fan;
+use Jornel\Core\Part\FanSpeed;
 use Jornel\Core\Part\Filter;
 use Jornel\Core\Part\Joining;
+use Jornel\Core\Part\Layer;
 use Jornel\Core\Quantity\Provenance;
 use Jornel\Core\Shape\Scene\Scene;
 
 /** What is chosen for a unit: a shape and the parts that go into it. */
 final readonly class Design
 {
+    /**
+     * @param  Filter|null  $prefilter  a coarser one in front of each filter, where the air meets it first
+     * @param  Direction|null  $direction  null for the shape's usual one
+     * @param  array<string, string>  $options  of the shape, by id; what is not chosen is as usual
+     * @param  float  $otherOpenings  m2: cord slot, knob door, pierced media
+     * @param  float  $load  dust in every filter, as a share of its capacity for that dust
+     */
     public function __construct(
         public Shape $shape,
         public Fan $fan,
         public Filter $filter,
         public Joining $joining,
         public Corners $corners,
+        public ?Filter $prefilter = null,
+        private ?Direction $direction = null,
+        public array $options = [],
+        public float $otherOpenings = 0.0,
+        public float $load = 0.0,
     ) {
+    }
+
+    public function direction(): Direction
+    {
+        return $this->direction ?? $this->shape->usualDirection();
+    }
+
+    /** The choice made for one of the shape's options, or the usual one. */
+    public function option(string $id): string
+    {
+        if (isset($this->options[$id])) {
+            return $this->options[$id];
+        }
+        foreach ($this->shape->options() as $option) {
+            if ($option->id === $id) {
+                return $option->usual;
+            }
+        }
+
+        return '';
+    }
+
+    public function number(string $option): int
+    {
+        return (int) $this->option($option);
+    }
+
+    /** With other parts or another shape; options that another shape does not have are dropped. */
+    public function with(?Shape $shape = null, ?Fan $fan = null, ?Filter $filter = null): self
+    {
+        $shape ??= $this->shape;
+        $known = array_flip(array_map(fn (ShapeOption $option): string => $option->id, $shape->options()));
+        $same = $shape->id() === $this->shape->id();
+
+        return new self(
+            $shape, $fan ?? $this->fan, $filter ?? $this->filter, $this->joining, $this->corners,
+            $same ? $this->prefilter : null, $same ? $this->direction : null, array_intersect_key($this->options, $known),
+            $this->otherOpenings, $this->load,
+        );
+    }
+
+    /** The same with clean filters. */
+    public function loaded(float $share): self
+    {
+        return new self($this->shape, $this->fan, $this->filter, $this->joining, $this->corners, $this->prefilter, $this->direction, $this->options, $this->otherOpenings, $share);
+    }
+
+    /**
+     * Depth of the filters one behind the other.
+     *
+     * @return float m
+     */
+    public function stackDepth(): float
+    {
+        return $this->filter->depth + ($this->prefilter->depth ?? 0.0);
+    }
+
+    /**
+     * Media that the air passes at a face of which so much of the filter is open.
+     *
+     * @param  float  $netArea  m2
+     * @return non-empty-list<Layer>
+     */
+    public function layers(float $netArea): array
+    {
+        $layers = [Layer::of($this->filter, $netArea)->loaded($this->load)];
+        if ($this->prefilter !== null) {
+            array_unshift($layers, Layer::of($this->prefilter, $this->prefilter->netArea())->loaded($this->load));
+        }
+
+        return $layers;
+    }
+
+    /**
+     * A pre-filter must be as large as the filter it stands in front of.
+     *
+     * @throws DoesNotFit
+     */
+    public function prefilterMustMatch(): void
+    {
+        if ($this->prefilter !== null && (! $this->prefilter->isFramed() || ! $this->filter->isFramed()
+            || abs($this->prefilter->width - $this->filter->width) > 0.007 || abs($this->prefilter->height - $this->filter->height) > 0.007)) {
+            throw DoesNotFit::prefilter($this->prefilter, $this->filter);
+        }
+    }
+
+    /**
+     * Every speed of all its fans together, slowest first.
+     *
+     * @return non-empty-list<FanSpeed>
+     */
+    public function speeds(): array
+    {
+        $count = $this->shape->fanCount($this);
+
+        return $count === 1 ? $this->fan->speeds : array_map(fn (FanSpeed $speed): FanSpeed => $speed->times($count), $this->fan->speeds);
     }
 
     /** @throws DoesNotFit when the parts cannot make this shape */
     public function assemble(): Assembly
     {
-        return $this->shape->assemble($this);
+        $this->prefilterMustMatch();
+        $assembly = $this->shape->assemble($this);
+
+        return $this->otherOpenings > 0.0 ? $assembly->withOpening(new Opening('Other openings', $this->otherOpenings)) : $assembly;
     }
 
+    /**
+     * The solids with their labels and the number of the step that sets them, and the way the air goes.
+     *
+     * @throws DoesNotFit
+     */
     public function scene(): Scene
     {
-        return $this->shape->scene($this);
+        $scene = $this->shape->scene($this)->inSteps($this->shape->steps($this));
+
+        return $this->direction() === Direction::Push ? $scene->reversed() : $scene;
     }
 
     /** The least certain of the figures that the result rests on. */

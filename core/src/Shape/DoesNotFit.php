@@ -50,6 +50,27 @@ final class DoesNotFit extends Invalid
         ));
     }
 
+    public static function notHalf(Filter $filter): self
+    {
+        return new self('unit.filter', sprintf(
+            'Two filters on each side must be half as high as they are wide; this one is %s × %s.',
+            self::length($filter->width), self::length($filter->height),
+        ));
+    }
+
+    public static function notTall(Filter $filter): self
+    {
+        return new self('unit.filter', sprintf('A tall box takes filters longer than wide; four of %s × %s make a cube.', self::length($filter->width), self::length($filter->height)));
+    }
+
+    public static function notNarrow(Filter $filter, float $widest): self
+    {
+        return new self('unit.filter', sprintf(
+            'A slim tower takes narrow filters, up to %s wide; this one is %s × %s.',
+            self::length($widest), self::length($filter->width), self::length($filter->height),
+        ));
+    }
+
     public static function notAFrame(Filter $filter, string $shape): self
     {
         return new self('unit.filter', "A {$shape} takes flat framed filters; “{$filter->name}” is not one.");
@@ -60,6 +81,74 @@ final class DoesNotFit extends Invalid
         return new self('unit.filter', sprintf(
             'Frames %s deep leave no room inside a %s of filters %s wide.',
             self::length($filter->depth), $shape, self::length($filter->width),
+        ));
+    }
+
+    public static function prefilter(Filter $prefilter, Filter $filter): self
+    {
+        return new self('unit.prefilter', sprintf(
+            'The pre-filter “%s” is not as large as the filter “%s” it would stand in front of. Take one of the same face.',
+            $prefilter->name, $filter->name,
+        ));
+    }
+
+    public static function hangs(Fan $fan, float $open, float $clearance): self
+    {
+        return new self('unit.fan', sprintf(
+            'The fan’s body (%s) does not hang freely inside the box (%s clear); it needs %s all round. Set it on top, or take larger filters.',
+            self::length($fan->body->side), self::length($open), self::length($clearance),
+        ));
+    }
+
+    public static function notThisForm(Filter $filter, string $shape, string $form): self
+    {
+        return new self('unit.filter', "A {$shape} takes {$form}; “{$filter->name}” is none.");
+    }
+
+    public static function tooMany(string $option, int $most, string $why): self
+    {
+        return new self("unit.options.{$option}", "At most {$most}: {$why}");
+    }
+
+    public static function noFan(string $option): self
+    {
+        return new self("unit.options.{$option}", 'At least one fan is needed.');
+    }
+
+    public static function heightOff(Fan $fan, float $height, float $allowed): self
+    {
+        return new self('unit.filter', sprintf(
+            'The filter stands %s tall beside a fan of %s; they may differ by at most %s. Take a filter nearer to the fan’s size.',
+            self::length($height), self::length($fan->body->side), self::length($allowed),
+        ));
+    }
+
+    public static function tooNarrow(Fan $fan, float $width): self
+    {
+        return new self('unit.filter', sprintf(
+            'Filters %s wide do not reach round a fan of %s: two of them must be longer than its body.',
+            self::length($width), self::length($fan->body->side),
+        ));
+    }
+
+    public static function panelTooNarrow(Fan $fan, float $width): self
+    {
+        return new self('unit.fan', sprintf('The fan’s body (%s) is wider than the panel (%s) it would sit on.', self::length($fan->body->side), self::length($width)));
+    }
+
+    public static function sheetsTooLarge(Fan $fan, float $width, float $height): self
+    {
+        return new self('unit.filter', sprintf(
+            'The sheets side by side (%s by %s) are larger than the fan’s front (%s).',
+            self::length($width), self::length($height), self::length($fan->body->side),
+        ));
+    }
+
+    public static function toteTooSmall(Filter $filter): self
+    {
+        return new self('unit.filter', sprintf(
+            'A filter of %s × %s does not leave a rim on the lid of a common tote; take one of at most %s.',
+            self::length($filter->width), self::length($filter->height), self::length(Tote::LARGEST),
         ));
     }
 

@@ -10,6 +10,9 @@ use Jornel\Core\Part\FanBody;
 /** How a fan sits on the opening of a box: what it covers, what it leaves open, what throttles it. */
 final readonly class FanSeat
 {
+    /** Room around a fan that hangs inside a box, on each side, m (assumed). */
+    public const CLEARANCE = 0.003;
+
     /** Overhang of a fan's body over the box that is allowed on each side, m (assumed: 1 in). */
     public const ALLOWED_OVERHANG = 0.0254;
 
@@ -28,6 +31,11 @@ final readonly class FanSeat
     ) {
     }
 
+    public static function on(BoxTop $top, Fan $fan): self
+    {
+        return new self($fan, $top->width, $top->depth, $top->openWidth, $top->openDepth);
+    }
+
     /** @throws DoesNotFit */
     public function mustNotOverhang(): void
     {
@@ -36,6 +44,29 @@ final readonly class FanSeat
         if ($overhang > self::ALLOWED_OVERHANG + 1e-9) {
             throw DoesNotFit::overhangs($this->fan, $side, $overhang, self::ALLOWED_OVERHANG);
         }
+    }
+
+    /**
+     * A fan that hangs inside the box must fit between its walls.
+     *
+     * @throws DoesNotFit
+     */
+    public function mustHangFreely(): void
+    {
+        $open = min($this->openingWidth, $this->openingDepth);
+        if ($this->fan->body->side + 2.0 * self::CLEARANCE > $open) {
+            throw DoesNotFit::hangs($this->fan, $open, self::CLEARANCE);
+        }
+    }
+
+    /**
+     * Room between a hanging fan and the filters.
+     *
+     * @return float m
+     */
+    public function clearance(): float
+    {
+        return (min($this->openingWidth, $this->openingDepth) - $this->fan->body->side) / 2.0;
     }
 
     /** @throws DoesNotFit */

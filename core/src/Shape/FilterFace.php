@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Shape;
 
-use Jornel\Core\Part\Filter;
 use Jornel\Core\Part\Layer;
 
 /** One face through which air enters, with the layers of media it passes one after the other. */
@@ -20,16 +19,23 @@ final readonly class FilterFace
     }
 
     /**
-     * A single framed filter.
+     * A face of a design's filters, of which so much is open.
      *
-     * @param  float  $netWidth  m, inside rims and what neighbours cover
-     * @param  float  $netHeight  m
+     * @param  float  $netArea  m2, inside rims and what neighbours cover
      */
-    public static function of(string $id, Filter $filter, float $netWidth, float $netHeight): self
+    public static function of(string $id, Design $design, float $netArea): self
     {
-        return new self($id, "{$filter->id} {$netWidth} {$netHeight}", [
-            new Layer($netWidth * $netHeight, $filter->pressureLaw, $filter->efficiency, $filter->ratedVelocity),
-        ]);
+        return new self($id, (string) $netArea, $design->layers($netArea));
+    }
+
+    /**
+     * Several alike, numbered from one on.
+     *
+     * @return non-empty-list<self>
+     */
+    public static function alike(int $count, Design $design, float $netArea): array
+    {
+        return array_map(fn (int $number): self => self::of("face-{$number}", $design, $netArea), range(1, max(1, $count)));
     }
 
     /**

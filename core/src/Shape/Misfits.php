@@ -22,12 +22,10 @@ final readonly class Misfits
 
     public static function of(Design $design, Catalogue $catalogue): self
     {
-        $with = fn (Shape $shape, Fan $fan, Filter $filter): Design => new Design($shape, $fan, $filter, $design->joining, $design->corners);
-
         return new self(
-            self::reasons(array_map(fn (Fan $fan): Design => $with($design->shape, $fan, $design->filter), $catalogue->fans)),
-            self::reasons(array_map(fn (Filter $filter): Design => $with($design->shape, $design->fan, $filter), $catalogue->filters)),
-            self::reasons(array_map(fn (Shape $shape): Design => $with($shape, $design->fan, $design->filter), Shapes::all())),
+            self::reasons(array_map(fn (Fan $fan): Design => $design->with(fan: $fan), $catalogue->fans)),
+            self::reasons(array_map(fn (Filter $filter): Design => $design->with(filter: $filter), $catalogue->filters)),
+            self::reasons(array_map(fn (Shape $shape): Design => $design->with($shape), Shapes::all())),
         );
     }
 

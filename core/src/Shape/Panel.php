@@ -4,25 +4,103 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Shape;
 
-/** A sheet to cut, square-cornered, perhaps with a round hole in its middle. */
+/** A sheet to cut: an outline and the holes in it. */
 final readonly class Panel
 {
     /** Thickness of carton board, m (assumed). */
     public const THICKNESS = 0.004;
 
+    /** Cut from the cartons that fan and filters came in, or from bought board of the same kind. */
+    public const CARTON = 'board-24x36';
+
     /**
      * @param  string  $id  the part in the scene that it is
-     * @param  string  $name  `base`, `cover`, `shroud`
-     * @param  float  $width  m
-     * @param  float  $height  m
-     * @param  float|null  $hole  diameter of the hole in the middle, m
+     * @param  string  $name  `Base`, `Cover`, `Shroud`
+     * @param  float  $width  of the outline, m
+     * @param  float  $height  of the outline, m
+     * @param  float|null  $hole  diameter of the one round hole in the middle of a rectangle, m; null for any other panel
+     * @param  non-empty-list<array{float, float}>  $outline  corners, m, anticlockwise; the lower left of its extent at 0, 0
+     * @param  list<Hole>  $holes
+     * @param  string  $sheet  id of the catalogue's sheet that it is cut from
      */
-    public function __construct(
+    private function __construct(
         public string $id,
         public string $name,
         public float $width,
         public float $height,
         public ?float $hole,
+        public array $outline,
+        public array $holes,
+        public string $sheet = self::CARTON,
     ) {
+    }
+
+    /** @param  float|null  $hole diameter of a round hole in its middle, m */
+    public static function rectangle(string $id, string $name, float $width, float $height, ?float $hole = null): self
+    {
+        return new self($id, $name, $width, $height, $hole, self::box($width, $height), $hole === null ? [] : [Hole::round($width / 2.0, $height / 2.0, $hole)]);
+    }
+
+    /** @param  list<Hole>  $holes */
+    public static function withHoles(string $id, string $name, float $width, float $height, array $holes): self
+    {
+        return new self($id, $name, $width, $height, null, self::box($width, $height), $holes);
+    }
+
+    /**
+     * @param  non-empty-list<array{float, float}>  $outline  corners in any place, m, anticlockwise
+     * @param  list<Hole>  $holes  in the same place
+     */
+    public static function polygon(string $id, string $name, array $outline, array $holes = []): self
+    {
+        [$left, $low] = [min(array_column($outline, 0)), min(array_column($outline, 1))];
+
+        return new self(
+            $id, $name,
+            max(array_column($outline, 0)) - $left,
+            max(array_column($outline, 1)) - $low,
+            null,
+            array_map(fn (array $corner): array => [$corner[0] - $left, $corner[1] - $low], $outline),
+            array_map(fn (Hole $hole): Hole => $hole->isRound ? Hole::round($hole->x - $left, $hole->y - $low, $hole->width) : Hole::rectangle($hole->x - $left, $hole->y - $low, $hole->width, $hole->height), $holes),
+        );
+    }
+
+    /** The same cut from another sheet of the catalogue. */
+    public function from(string $sheet): self
+    {
+        return new self($this->id, $this->name, $this->width, $this->height, $this->hole, $this->outline, $this->holes, $sheet);
+    }
+
+    public function isRectangle(): bool
+    {
+        return count($this->outline) === 4 && abs($this->outlineArea() - $this->width * $this->height) < 1e-9;
+    }
+
+    /**
+     * Board that is left after the holes (shoelace).
+     *
+     * @return float m2
+     */
+    public function area(): float
+    {
+        return $this->outlineArea() - array_sum(array_map(fn (Hole $hole): float => $hole->area(), $this->holes));
+    }
+
+    private function outlineArea(): float
+    {
+        $sum = 0.0;
+        $before = $this->outline[count($this->outline) - 1];
+        foreach ($this->outline as $corner) {
+            $sum += $before[0] * $corner[1] - $corner[0] * $before[1];
+            $before = $corner;
+        }
+
+        return $sum / 2.0;
+    }
+
+    /** @return non-empty-list<array{float, float}> */
+    private static function box(float $width, float $height): array
+    {
+        return [[0.0, 0.0], [$width, 0.0], [$width, $height], [0.0, $height]];
     }
 }

@@ -7,12 +7,16 @@ namespace Jornel\Core\Shape;
 /** Edges that meet and must be joined. */
 final readonly class Seam
 {
+    /** Mean open width under something that rests by its weight on a flat sheet or a smooth floor, m (assumed). */
+    public const RESTING = 0.0003;
+
     /**
      * @param  string  $name  which two edges
      * @param  float  $length  of all of them together, m
      * @param  int  $count  how many there are
+     * @param  float|null  $gap  mean open width where it is not joined like the rest, m; null for the joining's own
      */
-    public function __construct(public string $name, public float $length, public int $count)
+    public function __construct(public string $name, public float $length, public int $count, public ?float $gap = null)
     {
     }
 }

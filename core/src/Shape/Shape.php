@@ -20,18 +20,33 @@ interface Shape
     /** In one sentence: what it is and what it is good for. */
     public function description(): string;
 
-    /** Number of filters one unit takes. */
-    public function filterCount(): int;
+    /**
+     * What about it may be made one way or another.
+     *
+     * @return list<ShapeOption>
+     */
+    public function options(): array;
+
+    public function usualDirection(): Direction;
+
+    /** Whether it stands by itself, so that it may tip over. */
+    public function stands(): bool;
+
+    /** Number of filters one unit takes; a pre-filter comes in front of each. */
+    public function filterCount(Design $design): int;
+
+    /** Number of fans one unit takes. */
+    public function fanCount(Design $design): int;
 
     /**
-     * Faces, seams, openings, panels and dimensions of this shape made of these parts.
+     * Faces, seams, openings and panels of this shape made of these parts.
      *
      * @throws DoesNotFit naming the part that does not fit and what is allowed
      */
     public function assemble(Design $design): Assembly;
 
     /**
-     * The solids of a design that fits, to be drawn.
+     * The solids of a design that fits, to be drawn, as it stands when it pulls.
      *
      * @throws DoesNotFit
      */

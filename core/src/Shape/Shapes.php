@@ -13,8 +13,20 @@ final class Shapes
         $all = [];
         foreach ([
             new FlatPanel,
+            new StackedPanel,
+            new Wedge,
             new Cube,
             new RaisedCube,
+            new TallBox,
+            new ArrayBox,
+            new SlimTower,
+            new Tote,
+            new Ring,
+            new Bucket,
+            new Drawer,
+            new DuctBox,
+            new WindowInsert,
+            new MaskSheet,
         ] as $shape) {
             $all[$shape->id()] = $shape;
         }

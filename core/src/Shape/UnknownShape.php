@@ -21,6 +21,29 @@ final class UnknownShape extends Invalid
         return new self('unit.corners', sprintf('“%s” is none of: %s.', mb_strimwidth($id, 0, 40, '…'), implode(', ', $known)), $known);
     }
 
+    public static function direction(string $id): self
+    {
+        $known = array_map(fn (Direction $direction): string => $direction->value, Direction::cases());
+
+        return new self('unit.direction', sprintf('“%s” is none of: %s.', mb_strimwidth($id, 0, 40, '…'), implode(', ', $known)), $known);
+    }
+
+    /** @param  list<int|string>  $known */
+    public static function option(Shape $shape, string $id, array $known): self
+    {
+        return new self("unit.options.{$id}", sprintf(
+            'A %s has no such option%s.',
+            mb_strtolower($shape->name()), $known === [] ? '; it has none' : '. It has: '.implode(', ', $known),
+        ));
+    }
+
+    public static function choice(ShapeOption $option): self
+    {
+        $known = array_map(strval(...), array_keys($option->choices));
+
+        return new self("unit.options.{$option->id}", 'Choose one of: '.implode(', ', $known).'.', $known);
+    }
+
     public static function units(int $most): self
     {
         return new self('unit.units', "Enter a whole number of units from 1 to {$most}.");

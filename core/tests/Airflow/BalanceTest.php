@@ -10,6 +10,7 @@ use Jornel\Core\Airflow\Box;
 use Jornel\Core\Airflow\Leak;
 use Jornel\Core\Airflow\Performance;
 use Jornel\Core\Airflow\Restriction;
+use Jornel\Core\Part\Layer;
 use Jornel\Core\Part\TwoFigureCurve;
 use Jornel\Core\Shape\Corners;
 use Jornel\Core\Shape\Design;
@@ -29,7 +30,7 @@ final class BalanceTest extends TestCase
         // One linear filter, Q = A dP / a with A = 0.2 m2 and a = 40 Pa s/m; a straight fan, Q = 0.5 (1 - dP / 50);
         // no leak: 0.005 dP = 0.5 - 0.01 dP, so dP = 100/3 Pa and Q = 1/6 m3/s.
         $filter = Sample::filter(['drop' => ['velocity_m_s' => 1.0, 'pressure_pa' => 40.0 / 0.75]]);
-        $face = FilterFace::of('face-1', $filter, 0.5, 0.4);
+        $face = FilterFace::stacked('face-1', 'one', [Layer::of($filter, 0.5 * 0.4)]);
         $linear = $filter->pressureLaw;
         $balance = Balance::of(new TwoFigureCurve(0.5, 50.0, 1.0), Box::of([$face], [], Air::reference()));
 
@@ -48,7 +49,7 @@ final class BalanceTest extends TestCase
             $faces = [];
             foreach (range(1, $random->getInt(1, 5)) as $number) {
                 $filter = Sample::filter(['id' => "f{$number}", 'drop' => ['velocity_fpm' => 300, 'pressure_inwc' => $between(0.02, 0.9)]]);
-                $faces[] = FilterFace::of("face-{$number}", $filter, $between(0.05, 0.7), $between(0.05, 0.7));
+                $faces[] = FilterFace::stacked("face-{$number}", "kind {$number}", [Layer::of($filter, $between(0.05, 0.7) * $between(0.05, 0.7))]);
             }
             $air = Air::at($between(-200.0, 4000.0), $between(253.0, 318.0));
             $fan = new TwoFigureCurve($between(0.02, 1.2), $between(5.0, 500.0), $between(1.0, 2.5));

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Tests\Document;
 
-use Jornel\Core\Document\EvaluationDocument;
+use Jornel\Core\Document\Documents;
 use Jornel\Core\Invalid;
 use Jornel\Core\InvalidEntries;
 use Jornel\Core\Tests\Sample;
@@ -144,7 +144,7 @@ final class EvaluationDocumentTest extends TestCase
 
     public function test_a_unit_of_shape_and_parts_is_the_same_as_on_the_screen(): void
     {
-        $answer = EvaluationDocument::answer(['unit' => ['shape' => 'cube', 'fan' => 'box-20-plain', 'filter' => '20x20x1-g13-economy', 'joining' => 'duct-tape', 'corners' => 'shroud']], Sample::data());
+        $answer = Documents::answer(['unit' => ['shape' => 'cube', 'fan' => 'box-20-plain', 'filter' => '20x20x1-g13-economy', 'joining' => 'duct-tape', 'corners' => 'shroud']], Sample::data());
         $ledger = Sample::ledger(Sample::room(), 'air-changes-5', Sample::design());
 
         self::assertCount(3, $answer['speeds']);
@@ -152,7 +152,7 @@ final class EvaluationDocumentTest extends TestCase
         self::assertArrayNotHasKey('room', $answer);
     }
 
-    #[TestWith(['unit.bare.fans', [['curve' => [['flow_cfm' => 5, 'pressure_pa' => 3], ['flow_cfm' => 9, 'pressure_pa' => 0]]]], 'curve'])]
+    #[TestWith(['unit.bare.fans', [['curve' => [['flow_cfm' => 0, 'pressure_pa' => 3], ['flow_cfm' => 9, 'pressure_pa' => 4]]]], 'unit.bare.fans.0.curve'])]
     #[TestWith(['unit.bare.faces', [['layers' => [['width_in' => 0.5, 'height_in' => 20, 'drop' => [['velocity_fpm' => 300, 'pressure_inwc' => 0.3]], 'grade' => '13']]]], 'unit.bare.faces.0.layers.0.rim'])]
     #[TestWith(['unit.bare.faces', [['layers' => [['net_area_m2' => 1, 'drop' => [['velocity_fpm' => 300, 'pressure_inwc' => 0.3]], 'grade' => '99']]]], 'unit.bare.faces.0.layers.0.grade'])]
     #[TestWith(['air', ['density_kg_m3' => 9], 'air.density_kg_m3'])]
@@ -170,7 +170,7 @@ final class EvaluationDocumentTest extends TestCase
     public function test_parts_that_do_not_exist_are_all_named(): void
     {
         $this->expectException(InvalidEntries::class);
-        EvaluationDocument::answer(['unit' => ['shape' => 'sphere', 'fan' => 'x', 'filter' => 'y', 'joining' => 'z']], Sample::data());
+        Documents::answer(['unit' => ['shape' => 'sphere', 'fan' => 'x', 'filter' => 'y', 'joining' => 'z']], Sample::data());
     }
 
     /**
@@ -195,7 +195,7 @@ final class EvaluationDocumentTest extends TestCase
             unset($at);
         }
 
-        return EvaluationDocument::answer($document, Sample::data());
+        return Documents::answer($document, Sample::data());
     }
 
     /** @return array<string, mixed> */

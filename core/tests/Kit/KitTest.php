@@ -7,6 +7,8 @@ namespace Jornel\Core\Tests\Kit;
 use Brick\Math\BigDecimal;
 use Jornel\Core\Guide\CutLine;
 use Jornel\Core\Kit\PackMix;
+use Jornel\Core\Kit\Economy;
+use Jornel\Core\Kit\RunningCost;
 use Jornel\Core\Kit\ShoppingList;
 use Jornel\Core\Part\Pack;
 use Jornel\Core\Shape\Corners;
@@ -59,7 +61,7 @@ final class KitTest extends TestCase
         self::assertSame(['56.00', '85.00', '14.00'], array_map(fn ($line): string => (string) $line->packs->price, $list->lines));
         self::assertSame('155.00', (string) $list->firstCost());
         self::assertSame('85.00', (string) $list->changeCost());
-        self::assertSame('495.00', (string) $list->twoYearCost());
+        self::assertSame('495.00', (string) RunningCost::of($list, 150.0, Economy::withoutEnergy())->total);
     }
 
     public function test_panels_too_large_for_the_carton_are_bought_and_feet_are_counted(): void
@@ -69,7 +71,7 @@ final class KitTest extends TestCase
 
         self::assertSame(3, array_column($wide->lines, 'needed', 'kind')['sheet']);
         // A side of 19 1/2 + 1 3/4 = 21 1/4 in does not come out of a carton 21 in wide.
-        self::assertSame(['fan' => 1, 'filter' => 5, 'sheet' => 1, 'feet' => 4], array_column($raised->lines, 'needed', 'kind'));
+        self::assertSame(['fan' => 1, 'filter' => 5, 'sheet' => 1, 'hardware' => 4], array_column($raised->lines, 'needed', 'kind'));
     }
 
     public function test_a_cut_is_given_in_sixteenths(): void

@@ -22,7 +22,7 @@ final class LedgerTest extends TestCase
     {
         $unit = self::unit(Sample::ledger(Sample::room(), 'air-changes-10', Sample::design()));
         $finding = self::finding($unit, 'clean air');
-        $short = $unit->asks - $unit->line()->judged;
+        $short = $unit->asks - $unit->line()->judged();
 
         self::assertSame(Standing::Short, $unit->standing());
         self::assertSame(2, $unit->needed);
@@ -35,9 +35,9 @@ final class LedgerTest extends TestCase
     {
         foreach (['air-changes-3', 'air-changes-8', 'air-changes-40', 'per-person', 'smoke-season'] as $goal) {
             $needed = self::unit(Sample::ledger(Sample::room(), $goal, Sample::design()))->needed;
-            self::assertTrue(self::unit(Sample::ledger(Sample::room(), $goal, Sample::design(), $needed))->line()->reachesGoal, $goal);
+            self::assertTrue(self::unit(Sample::ledger(Sample::room(), $goal, Sample::design(), $needed))->line()->reachesGoal(), $goal);
             if ($needed > 1) {
-                self::assertFalse(self::unit(Sample::ledger(Sample::room(), $goal, Sample::design(), $needed - 1))->line()->reachesGoal, $goal);
+                self::assertFalse(self::unit(Sample::ledger(Sample::room(), $goal, Sample::design(), $needed - 1))->line()->reachesGoal(), $goal);
             }
         }
     }

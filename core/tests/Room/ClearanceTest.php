@@ -6,6 +6,7 @@ namespace Jornel\Core\Tests\Room;
 
 use Jornel\Core\Air\BinShares;
 use Jornel\Core\Room\Clearance;
+use Jornel\Core\Room\RoomAir;
 use Jornel\Core\Room\Sound;
 use Jornel\Core\Tests\Sample;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -49,7 +50,7 @@ final class ClearanceTest extends TestCase
     public function test_infiltration_and_settling_help(): void
     {
         // Worked by hand: 0.1 m3/s in 189 m3 is 1.90476 air changes; with 0.5 and 0.39 1/h that is 2.79476 1/h for the finest.
-        $rates = Clearance::rates(Sample::room(), BinShares::same(0.1));
+        $rates = RoomAir::of(Sample::room(), BinShares::same(0.1))->losses;
 
         self::assertEqualsWithDelta(2.79476 / 3600.0, $rates->e1, 1e-8);
         self::assertEqualsWithDelta((1.90476 + 0.5 + 4.0) / 3600.0, $rates->e3, 1e-8);

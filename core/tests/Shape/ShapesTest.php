@@ -10,6 +10,7 @@ use Jornel\Core\Shape\Design;
 use Jornel\Core\Shape\DesignEntry;
 use Jornel\Core\Shape\DoesNotFit;
 use Jornel\Core\Shape\FanSeat;
+use Jornel\Core\Shape\Measurements;
 use Jornel\Core\Shape\Misfits;
 use Jornel\Core\Shape\Shapes;
 use Jornel\Core\Tests\Sample;
@@ -30,9 +31,11 @@ final class ShapesTest extends TestCase
         self::assertEqualsWithDelta(18.27756 * 18.55512 * self::INCH ** 2, $cube->faces[0]->netArea(), 1e-6);
         self::assertEqualsWithDelta(240.0 * self::INCH, $cube->seamLength(), 1e-9);
         self::assertEqualsWithDelta([20.25, 20.25, 18.5], [$cube->panels[0]->width / self::INCH, $cube->panels[1]->width / self::INCH, $cube->panels[1]->hole / self::INCH], 1e-9);
-        self::assertEqualsWithDelta(0.008 + 24.0 * self::INCH, $cube->height, 1e-9);
-        self::assertEqualsWithDelta(20.5, $cube->width / self::INCH, 1e-9);
-        self::assertEqualsWithDelta(4 * 0.35 + 3.2, $cube->mass, 1e-9);
+        $size = Measurements::of(Sample::design());
+        self::assertEqualsWithDelta(0.008 + 24.0 * self::INCH, $size->height, 1e-9);
+        self::assertEqualsWithDelta(20.5, $size->width / self::INCH, 1e-9);
+        // Four filters, a fan, and base and shroud of 4 mm board at 140 kg/m3.
+        self::assertEqualsWithDelta(4 * 0.35 + 3.2 + 2 * (20.25 * self::INCH) ** 2 * 0.004 * 140.0, $size->mass, 1e-9);
         self::assertSame(1.0, $cube->throttle);
     }
 
@@ -54,7 +57,7 @@ final class ShapesTest extends TestCase
 
         self::assertCount(5, $raised->faces);
         self::assertEqualsWithDelta((17.75 * self::INCH) ** 2, $raised->faces[4]->netArea(), 1e-9);
-        self::assertEqualsWithDelta(0.1 + (1.75 + 19.5 + 4.5) * self::INCH + 0.004, $raised->height, 1e-9);
+        self::assertEqualsWithDelta(0.1 + (1.75 + 19.5 + 4.5) * self::INCH + 0.004, Measurements::of(Sample::design('raised-cube', filter: '20x20x2-g13'))->height, 1e-9);
     }
 
     public function test_deep_frames_throttle_a_wide_fan_and_say_so(): void
@@ -118,7 +121,7 @@ final class ShapesTest extends TestCase
     {
         $with = fn (float $side): Design => new Design(Shapes::get('cube'), Sample::fan(['body' => ['side_in' => $side]]), Sample::catalogue()->filter('20x20x1-g13-economy'), Sample::catalogue()->joining('duct-tape'), Corners::Open);
 
-        self::assertEqualsWithDelta(22.25, $with(22.25)->assemble()->width / self::INCH, 1e-9);
+        self::assertEqualsWithDelta(22.25, Measurements::of($with(22.25))->width / self::INCH, 1e-9);
         $this->expectException(DoesNotFit::class);
         $with(22.26)->assemble();
     }
@@ -153,7 +156,8 @@ final class ShapesTest extends TestCase
         self::assertArrayNotHasKey('20x20x2-g13', $misfits->filters);
         self::assertArrayHasKey('20x25x1-g13-economy', $misfits->filters);
         self::assertArrayHasKey('blower-cage', $misfits->fans);
-        self::assertSame([], $misfits->shapes);
+        self::assertArrayNotHasKey('wedge', $misfits->shapes);
+        self::assertStringContainsString('ring cartridges', $misfits->shapes['ring']);
     }
 
     public function test_every_wrong_choice_is_told_at_once(): void

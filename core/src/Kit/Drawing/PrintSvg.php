@@ -13,7 +13,7 @@ final class PrintSvg
     /** Grey of each kind in full light, 0 black to 255 white; null for a line only. */
     private const TONES = [
         'filter' => 242, 'media' => 250, 'pleat' => null, 'fan' => 214, 'hole' => 120, 'blade' => 190, 'hub' => 225,
-        'guard' => null, 'board' => 226, 'foot' => 150,
+        'guard' => null, 'board' => 226, 'foot' => 150, 'wood' => 205, 'plastic' => 232, 'film' => 245, 'duct' => 200, 'carbon' => 90,
     ];
 
     /** A unit as it is seen, with its air and its dimensions. */
@@ -43,13 +43,21 @@ final class PrintSvg
         $w = $panel->width * 1000.0;
         $h = $panel->height * 1000.0;
         $text = fn (float $x, float $y, string $said, string $anchor = 'middle'): string => sprintf('<text x="%.1f" y="%.1f" font-family="DejaVu Sans" font-size="34" text-anchor="%s">%s</text>', $x, $y, $anchor, $said);
-        $body = sprintf('<rect x="0" y="0" width="%.1f" height="%.1f" fill="#eee" stroke="#222" stroke-width="4"/>', $w, $h);
+        $corners = implode(' ', array_map(fn (array $corner): string => sprintf('%.1f,%.1f', $corner[0] * 1000.0, $h - $corner[1] * 1000.0), $panel->outline));
+        $body = sprintf('<polygon points="%s" fill="#eee" stroke="#222" stroke-width="4"/>', $corners);
         if ($panel->hole !== null) {
             $body .= sprintf('<line x1="0" y1="0" x2="%1$.1f" y2="%2$.1f" stroke="#888" stroke-width="1.5"/><line x1="%1$.1f" y1="0" x2="0" y2="%2$.1f" stroke="#888" stroke-width="1.5"/>', $w, $h);
-            $body .= sprintf('<circle cx="%.1f" cy="%.1f" r="%.1f" fill="#fff" stroke="#222" stroke-width="4"/>', $w / 2.0, $h / 2.0, $panel->hole * 500.0);
+        }
+        foreach ($panel->holes as $hole) {
+            [$x, $y] = [$hole->x * 1000.0, $h - $hole->y * 1000.0];
+            $body .= $hole->isRound
+                ? sprintf('<circle cx="%.1f" cy="%.1f" r="%.1f" fill="#fff" stroke="#222" stroke-width="4"/>', $x, $y, $hole->width * 500.0)
+                : sprintf('<rect x="%.1f" y="%.1f" width="%.1f" height="%.1f" fill="#fff" stroke="#222" stroke-width="4"/>', $x - $hole->width * 500.0, $y - $hole->height * 500.0, $hole->width * 1000.0, $hole->height * 1000.0);
+        }
+        if ($panel->hole !== null) {
             $body .= $text($w / 2.0, $h / 2.0 - 16.0, 'hole '.TapeFraction::nearest($panel->hole)->text().'″');
             $body .= $text($w / 2.0, $h / 2.0 + 44.0, 'centre '.TapeFraction::nearest($panel->width / 2.0)->text().'″');
-        } else {
+        } elseif ($panel->holes === [] && $panel->isRectangle()) {
             $body .= $text($w / 2.0, $h / 2.0, 'no hole');
         }
         $body .= $text($w / 2.0, $h + 46.0, TapeFraction::nearest($panel->width)->text().'″ × '.TapeFraction::nearest($panel->height)->text().'″');

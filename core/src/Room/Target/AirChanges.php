@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Room\Target;
 
+use Jornel\Core\Air\BinShares;
 use Jornel\Core\Air\Pollutant;
 use Jornel\Core\Room\Space;
 
@@ -37,8 +38,13 @@ final readonly class AirChanges implements Target
         return $room->pollutant();
     }
 
-    public function asks(Space $room): float
+    public function asks(Space $room, ?BinShares $spectrum = null): float
     {
         return $this->perHour * $room->volume() / 3600.0;
+    }
+
+    public function building(Space $room): float
+    {
+        return $room->pollutant()->weigh($room->ventilation()->counted());
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Room\Target;
 
+use Jornel\Core\Air\BinShares;
 use Jornel\Core\Air\Pollutant;
 use Jornel\Core\Quantity\Unit;
 use Jornel\Core\Room\Space;
@@ -45,7 +46,7 @@ final readonly class FloorArea implements Target
         return $this->smoke;
     }
 
-    public function asks(Space $room): ?float
+    public function asks(Space $room, ?BinShares $spectrum = null): ?float
     {
         $area = $room->floorArea();
         $ceiling = $room->ceiling();
@@ -55,5 +56,11 @@ final readonly class FloorArea implements Target
         };
 
         return $area === null || $scale === null ? null : Unit::CubicFootPerMinute->toSi($this->cfmPerSquareFoot * Unit::SquareFoot->fromSi($area) * $scale);
+    }
+
+    /** It judges the purifier alone. */
+    public function building(Space $room): float
+    {
+        return 0.0;
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Room\Target;
 
+use Jornel\Core\Air\BinShares;
 use Jornel\Core\Air\Pollutant;
 use Jornel\Core\Room\Space;
 
@@ -38,11 +39,16 @@ final readonly class PerPerson implements Target
         return $this->sharedAir;
     }
 
-    public function asks(Space $room): ?float
+    public function asks(Space $room, ?BinShares $spectrum = null): ?float
     {
         $people = $room->people();
         $occupancy = $room->occupancy();
 
         return $people === null || $people === 0 || $occupancy === null ? null : $people * $occupancy->cleanAirPerPerson;
+    }
+
+    public function building(Space $room): float
+    {
+        return $this->sharedAir->weigh($room->ventilation()->counted());
     }
 }

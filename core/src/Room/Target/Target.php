@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Room\Target;
 
+use Jornel\Core\Air\BinShares;
 use Jornel\Core\Air\Pollutant;
 use Jornel\Core\Room\Space;
 
@@ -21,9 +22,18 @@ interface Target
     public function judges(Space $room): Pollutant;
 
     /**
-     * Clean air that it asks for.
+     * Clean air that it asks for, of the kind that it judges.
      *
+     * @param  BinShares|null  $spectrum  clean air of the unit that is judged, by bin, of which only the proportions
+     *                                    count; null for one that cleans every bin alike
      * @return float|null m3/s; null where it has nothing to say about the room
      */
-    public function asks(Space $room): ?float;
+    public function asks(Space $room, ?BinShares $spectrum = null): ?float;
+
+    /**
+     * What the building itself gives towards it: fixed outdoor air, a good central filter.
+     *
+     * @return float m3/s
+     */
+    public function building(Space $room): float;
 }

@@ -34,6 +34,10 @@ final class TargetRow
                 FloorAreaCeiling::from($record->text('ceiling')),
             )],
             'per person' => [new PerPerson($id, $record->text('name'), $source, $pollutants->get($record->text('judges')))],
+            'concentration' => self::concentrations($record, $source),
+            'clear in time' => [new ClearInTime(
+                $id, $record->text('name'), $source, $record->number('share', 0.0)->si, $record->figure('time', 0.0)->si,
+            )],
             default => throw BadRecord::missing('rule'),
         };
     }
@@ -50,5 +54,16 @@ final class TargetRow
         }, $numbers);
 
         return $targets === [] ? throw BadRecord::missing('numbers') : $targets;
+    }
+
+    /** @return non-empty-list<Target> */
+    private static function concentrations(Record $record, string $source): array
+    {
+        $targets = array_map(
+            fn (float $level): Target => new Concentration(sprintf('%s-%g', $record->text('id'), $level), sprintf('Hold %g µg/m³ or less', $level), $source, $level),
+            $record->numbers('levels_ug_m3'),
+        );
+
+        return $targets === [] ? throw BadRecord::missing('levels_ug_m3') : $targets;
     }
 }

@@ -48,6 +48,10 @@ final readonly class Targets
             }
         }
 
+        if (preg_match('/^hold-(\d{1,3}(?:\.\d{1,2})?)$/', $id, $match) === 1 && (float) $match[1] > 0.0) {
+            return new Concentration($id, sprintf('Hold %g µg/m³ or less', (float) $match[1]), $this->ownNumberSource, (float) $match[1]);
+        }
+
         throw UnknownTarget::named($id, array_keys($this->all));
     }
 }

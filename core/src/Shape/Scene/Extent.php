@@ -12,6 +12,22 @@ final readonly class Extent
     {
     }
 
+    /**
+     * Width in front, depth and height at the right of something that begins at the origin.
+     *
+     * @return list<self>
+     */
+    public static function box(float $width, float $depth, float $height): array
+    {
+        $right = new Point(1.0, 0.0, 0.0);
+
+        return [
+            new self('width', new Point(0.0, 0.0, 0.0), new Point($width, 0.0, 0.0), new Point(0.0, -1.0, 0.0)),
+            new self('depth', new Point($width, 0.0, 0.0), new Point($width, $depth, 0.0), $right),
+            new self('height', new Point($width, $depth, 0.0), new Point($width, $depth, $height), $right),
+        ];
+    }
+
     /** @return float m */
     public function length(): float
     {

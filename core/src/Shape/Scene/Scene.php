@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Shape\Scene;
 
+use Jornel\Core\Shape\Step;
+
 /** Everything there is to draw, in true dimensions. */
 final readonly class Scene
 {
@@ -20,18 +22,30 @@ final readonly class Scene
     /** How far the solids reach from the origin, m. */
     public function size(): Point
     {
-        $x = $y = $z = 0.0;
+        return $this->reach()[1];
+    }
+
+    /**
+     * Lowest and highest coordinates of the solids, m.
+     *
+     * @return array{Point, Point}
+     */
+    public function reach(): array
+    {
+        $low = [INF, INF, INF];
+        $high = [-INF, -INF, -INF];
         foreach ($this->solids as $solid) {
             foreach ($solid->faces as $face) {
                 foreach ($face->corners as $corner) {
-                    $x = max($x, $corner->x);
-                    $y = max($y, $corner->y);
-                    $z = max($z, $corner->z);
+                    foreach ([$corner->x, $corner->y, $corner->z] as $axis => $value) {
+                        $low[$axis] = min($low[$axis], $value);
+                        $high[$axis] = max($high[$axis], $value);
+                    }
                 }
             }
         }
 
-        return new Point($x, $y, $z);
+        return [new Point(...$low), new Point(...$high)];
     }
 
     /**
@@ -42,6 +56,40 @@ final readonly class Scene
     public function without(array $kinds): self
     {
         return new self(array_map(fn (Solid $solid): Solid => $solid->without($kinds), $this->solids), $this->arrows, $this->anchors, $this->extents);
+    }
+
+    /**
+     * The same with every solid numbered by the step that sets it.
+     *
+     * @param  list<Step>  $steps  in order
+     */
+    public function inSteps(array $steps): self
+    {
+        $numbers = [];
+        foreach ($steps as $index => $step) {
+            foreach ($step->sets as $part) {
+                $numbers[$part] ??= $index + 1;
+            }
+        }
+
+        return new self(array_map(fn (Solid $solid): Solid => $solid->atStep(
+            $numbers[$solid->part] ?? $numbers[(string) preg_replace('/-\d+$/', '', $solid->part)] ?? 0,
+        ), $this->solids), $this->arrows, $this->anchors, $this->extents);
+    }
+
+    /** The same unit with its fan the other way round: every stream of air turns about. */
+    public function reversed(): self
+    {
+        return new self($this->solids, array_map(fn (Arrow $arrow): Arrow => new Arrow(
+            $arrow->part,
+            match ($arrow->kind) {
+                'outlet' => 'intake',
+                'intake' => 'outlet',
+                default => $arrow->kind,
+            },
+            $arrow->to,
+            $arrow->from,
+        ), $this->arrows), $this->anchors, $this->extents);
     }
 
     public function movedBy(Point $by): self

@@ -11,9 +11,31 @@ final readonly class Solid
      * @param  string  $part  id of the part it belongs to, the same as in faces and panels
      * @param  string  $material  `filter`, `fan`, `board`, `foot`, ...
      * @param  non-empty-list<SolidFace>  $faces
+     * @param  int  $step  number of the step that sets it, from 1; 0 where no step says so
      */
-    private function __construct(public string $part, public string $material, public array $faces)
+    private function __construct(public string $part, public string $material, public array $faces, public int $step = 0)
     {
+    }
+
+    /**
+     * A convex body of any form.
+     *
+     * @param  non-empty-list<SolidFace>  $faces  all of it, corners anticlockwise seen from outside
+     */
+    public static function of(string $part, string $material, array $faces): self
+    {
+        return new self($part, $material, $faces);
+    }
+
+    /** What it is called in a drawing. */
+    public function label(): string
+    {
+        return ucfirst(str_replace('-', ' ', (string) preg_replace('/^face-(\d+)$/', 'filter $1', $this->part)));
+    }
+
+    public function atStep(int $step): self
+    {
+        return new self($this->part, $this->material, $this->faces, $step);
     }
 
     /**
@@ -63,7 +85,7 @@ final readonly class Solid
                 array_values(array_filter($face->marks, fn (Mark $mark): bool => ! in_array($mark->kind, $kinds, true))),
             ),
             $this->faces,
-        ));
+        ), $this->step);
     }
 
     public function movedBy(Point $by): self
@@ -76,6 +98,35 @@ final readonly class Solid
                 array_map(fn (Mark $mark): Mark => new Mark($mark->kind, array_map($move, $mark->points), $mark->closed), $face->marks),
             ),
             $this->faces,
-        ));
+        ), $this->step);
+    }
+
+    /**
+     * Volume and middle of mass, by the tetrahedra from one corner to every triangle of its sides (divergence theorem).
+     *
+     * @return array{float, Point} m3, m
+     */
+    public function volumeAndMiddle(): array
+    {
+        $apex = $this->faces[0]->corners[0];
+        $volume = 0.0;
+        $moment = new Point(0.0, 0.0, 0.0);
+        foreach ($this->faces as $face) {
+            $first = $face->corners[0];
+            for ($i = 1, $last = count($face->corners) - 1; $i < $last; $i++) {
+                [$a, $b, $c] = [$first->minus($apex), $face->corners[$i]->minus($apex), $face->corners[$i + 1]->minus($apex)];
+                $six = $a->dot($b->cross($c));
+                $volume += $six / 6.0;
+                $moment = $moment->plus($a->plus($b)->plus($c)->scaled($six / 24.0));
+            }
+        }
+
+        return [$volume, $volume <= 0.0 ? $apex : $apex->plus($moment->scaled(1.0 / $volume))];
+    }
+
+    /** @return list<Point> of all its sides */
+    public function corners(): array
+    {
+        return array_merge(...array_map(fn (SolidFace $face): array => $face->corners, $this->faces));
     }
 }

@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jornel\Core\Document;
+
+use Jornel\Core\DataFiles;
+use Jornel\Core\Part\Record;
+
+/** The register of documents: a new kind is its class and one line here. */
+final class Documents
+{
+    private const KINDS = [EvaluationDocument::class, ClearanceDocument::class, RoomSeriesDocument::class, BuildingDocument::class, SoundDocument::class];
+
+    /** The kind of a document that does not name one. */
+    public const USUAL = 'evaluate';
+
+    /** @return list<string> */
+    public static function kinds(): array
+    {
+        return array_map(fn (string $document): string => $document::kind(), self::KINDS);
+    }
+
+    /**
+     * JSON Schema of a kind.
+     *
+     * @return array<string, mixed>|null null for one that is not known
+     */
+    public static function schema(string $kind): ?array
+    {
+        $document = self::named($kind);
+        if ($document === null) {
+            return null;
+        }
+        $form = $document::form()->key('kind', ['const' => $kind], 'What is asked');
+
+        return ['$schema' => 'https://json-schema.org/draft/2020-12/schema', 'title' => "Jornel: {$kind}"]
+            + ($kind === self::USUAL ? $form : $form->requires('kind'))->schema();
+    }
+
+    /**
+     * @param  array<string, mixed>  $document  already of the right form
+     * @return array<string, mixed>
+     *
+     * @throws \Jornel\Core\Invalid when one value is at fault
+     * @throws \Jornel\Core\InvalidEntries when several are
+     */
+    public static function answer(array $document, DataFiles $data): array
+    {
+        $kind = is_string($document['kind'] ?? null) ? $document['kind'] : self::USUAL;
+        $answers = self::named($kind) ?? EvaluationDocument::class;
+
+        return $answers::answer(new Record($document + ['from' => 'rated']), $data);
+    }
+
+    /** @return class-string<Document>|null */
+    private static function named(string $kind): ?string
+    {
+        foreach (self::KINDS as $document) {
+            if ($document::kind() === $kind) {
+                return $document;
+            }
+        }
+
+        return null;
+    }
+}

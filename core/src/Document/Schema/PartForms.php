@@ -1,0 +1,147 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jornel\Core\Document\Schema;
+
+use Jornel\Core\Quantity\Dimension;
+use Jornel\Core\Quantity\Provenance;
+
+/** Forms of the parts: as the catalogue's files hold them, and as a document may write one out. */
+final class PartForms
+{
+    private const SHARE = ['minimum' => 0, 'maximum' => 1];
+
+    private const NOT_NEGATIVE = ['minimum' => 0];
+
+    public static function fan(): Form
+    {
+        return self::part('A fan, free figures at its top speed in free air')
+            ->text('family', 'As the catalogue groups it: box fan, drum fan, ...')
+            ->choice('type', ['propeller', 'mixed-flow', 'centrifugal'], 'By which the two-figure form has its exponent: 1.2, 2, 2 (assumed)')
+            ->key('curve', ['type' => 'array', 'minItems' => 2, 'items' => self::fanPoint()->schema()], 'Points of pressure over flow; ends that are missing are estimated, a stall hump is cut')
+            ->figure('free_flow', Dimension::Flow, 'Against no pressure')
+            ->figure('advertised_flow', Dimension::Flow, 'Where nothing else is known; needs real_to_advertised')
+            ->number('real_to_advertised', ['exclusiveMinimum' => 0, 'maximum' => 2], 'Real over advertised flow')
+            ->figure('shut_off', Dimension::Pressure, 'Pressure at which nothing flows')
+            ->number('exponent', ['exclusiveMinimum' => 0], 'm of P = P0 (1 - (Q / Q0)^m)')
+            ->flag('at_ceiling', 'The rating stands at the ceiling of its test method: at least')
+            ->figure('guard_loss', Dimension::Pressure, 'Pressure that the guard takes at top speed', self::NOT_NEGATIVE)
+            ->figure('power', Dimension::Power, 'At the plug')
+            ->figure('level', Dimension::Level, 'At 1 m', [])
+            ->key('speeds', ['type' => 'array', 'minItems' => 1, 'items' => self::speed()->schema()], 'Slowest first')
+            ->number('volts', ['exclusiveMinimum' => 0], 'Direct current it is made for')
+            ->object('body', Form::about('Outer form')
+                ->choice('form', ['square', 'round'], '')
+                ->figure('side', Dimension::Length, 'Side of the square or diameter')
+                ->figure('blade_circle', Dimension::Length, 'Diameter swept by the blades')
+                ->figure('depth', Dimension::Length, 'Along the shaft')
+                ->figure('corner_radius', Dimension::Length, 'Of a square body', self::NOT_NEGATIVE))
+            ->figure('recirculation_open', Dimension::Area, 'Back through open corners', self::NOT_NEGATIVE)
+            ->figure('recirculation_shrouded', Dimension::Area, 'Left with a shroud', self::NOT_NEGATIVE)
+            ->number('pushing_factor', ['exclusiveMinimum' => 0, 'maximum' => 1], 'Share of its flows left when it pushes')
+            ->flag('enclosed_motor', '')
+            ->choice('motor', ['AC', 'EC'], '')
+            ->figure('mass', Dimension::Mass, '')
+            ->figure('carton_width', Dimension::Length, '')->figure('carton_height', Dimension::Length, '')->figure('carton_depth', Dimension::Length, '')
+            ->figure('cable', Dimension::Length, '')->figure('hole_pitch', Dimension::Length, 'Between screw holes')
+            ->list('outlet_in', ['type' => 'number'], 'Mouth of a blower, in')
+            ->text('stand', '')->text('guard', '')->text('controls', '')->text('tone', '')->text('rotor', 'How it is held')
+            ->text('plastic_fire_rating', '')->text('built_in_shroud', '')
+            ->list('shaft', ['enum' => ['lying', 'standing', 'tilted']], 'Positions that its bearings allow')
+            ->flag('remote', '')->flag('listed', 'Whether it bears a recognised listing mark')
+            ->notTogether('curve', 'free_flow')->notTogether('free_flow', 'advertised_flow');
+    }
+
+    public static function filter(): Form
+    {
+        return self::part('A filter')
+            ->text('nominal', 'Size printed on the frame')
+            ->choice('form', ['panel', 'ring', 'sheet'], '')
+            ->key('grade', ['type' => ['string', 'object']], 'A row of data/reference/grades.json, by id or written out')
+            ->object('efficiency', self::efficiency())
+            ->figure('width', Dimension::Length, 'Actual; of a ring its outside diameter')
+            ->figure('height', Dimension::Length, 'Actual')
+            ->figure('depth', Dimension::Length, 'Actual; of a ring half of outside less inside diameter')
+            ->figure('inside', Dimension::Length, 'Inside diameter of a ring')
+            ->figure('rim', Dimension::Length, 'Of the frame, 12 mm where not given', self::NOT_NEGATIVE)
+            ->key('drop', ['type' => ['array', 'object']] + ['anyOf' => [['type' => 'array', 'minItems' => 1, 'items' => self::dropPoint()->schema()], self::dropPoint()->schema()]], 'Rated points, velocity over the net face')
+            ->figure('rated_velocity', Dimension::Velocity, 'Above it dust is driven through')
+            ->number('pleats_per_foot', ['exclusiveMinimum' => 0], '')
+            ->figure('capacity', Dimension::Mass, 'Of fine test dust on the whole net face')
+            ->number('growth', ['exclusiveMinimum' => 1], 'Of the drop at capacity')
+            ->figure('mass', Dimension::Mass, '')
+            ->figure('carbon', Dimension::Mass, 'Of carbon in it');
+    }
+
+    public static function joining(): Form
+    {
+        return self::part('A way of joining frames')
+            ->figure('residual_gap', Dimension::Length, 'Mean open width along a seam', self::NOT_NEGATIVE)
+            ->number('minutes_per_seam', self::NOT_NEGATIVE, 'Minutes of work')
+            ->text('emission', '')->text('change', 'How filters are changed')
+            ->key('material', ['type' => ['string', 'null']], 'What it uses up, by id')
+            ->list('tools', ['type' => 'string'], '', 0)->text('skill', '');
+    }
+
+    public static function material(): Form
+    {
+        return self::part('Something used up in building')
+            ->choice('kind', ['tape', 'glue', 'foam', 'sheet', 'hardware', 'electrical', 'carbon'], '')
+            ->number('coverage', ['exclusiveMinimum' => 0], 'Metres of seam in one pass, or 1')
+            ->figure('width', Dimension::Length, '')->figure('height', Dimension::Length, '')->figure('thickness', Dimension::Length, '')
+            ->figure('carbon', Dimension::Mass, '');
+    }
+
+    /** A rated point of a filter. */
+    public static function dropPoint(): Form
+    {
+        return Form::about('Drop at a velocity over the net face')
+            ->figure('velocity', Dimension::Velocity, '')
+            ->figure('pressure', Dimension::Pressure, '')
+            ->choice('from', self::provenances(), '')
+            ->requires('velocity', 'pressure');
+    }
+
+    public static function fanPoint(): Form
+    {
+        return Form::about('Pressure at a flow')
+            ->figure('flow', Dimension::Flow, '', self::NOT_NEGATIVE)
+            ->figure('pressure', Dimension::Pressure, '', self::NOT_NEGATIVE)
+            ->choice('from', self::provenances(), '')
+            ->requires('flow', 'pressure');
+    }
+
+    public static function efficiency(): Form
+    {
+        return Form::about('Share caught in each bin at the rating velocity, 0 to 1')
+            ->number('e1', self::SHARE, '0.3 to 1 micrometre')->number('e2', self::SHARE, '1 to 3')->number('e3', self::SHARE, '3 to 10')
+            ->choice('from', self::provenances(), '')
+            ->requires('e1', 'e2', 'e3');
+    }
+
+    public static function speed(): Form
+    {
+        return Form::about('A speed by the fan laws')
+            ->text('name', '')
+            ->number('ratio', ['exclusiveMinimum' => 0], 'Over the top speed')
+            ->number('volts', ['exclusiveMinimum' => 0], 'In place of a ratio')
+            ->requires('name')->oneWay([['ratio'], ['volts']]);
+    }
+
+    /** @return list<string> */
+    public static function provenances(): array
+    {
+        return array_map(fn (Provenance $from): string => $from->value, Provenance::cases());
+    }
+
+    /** What every part has, and `like` when it is written out after one of the catalogue. */
+    private static function part(string $about): Form
+    {
+        return Form::about($about)
+            ->text('id', '')->text('name', '')
+            ->text('like', 'In a document: a part of the catalogue, by id, whose other figures hold')
+            ->choice('from', self::provenances(), 'Where its figures came from')
+            ->list('packs', Form::about('A pack as it is sold')->count('count', ['minimum' => 1], '')->number('price', ['minimum' => 0], '')->requires('count', 'price')->schema(), '');
+    }
+}

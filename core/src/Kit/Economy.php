@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jornel\Core\Kit;
+
+use Brick\Math\BigDecimal;
+
+/** What running costs rest on: the user's tariff and habits. */
+final readonly class Economy
+{
+    /**
+     * @param  BigDecimal  $tariff  money for a kilowatt hour
+     * @param  float  $hoursPerDay  0 to 24
+     * @param  float  $years  span that is compared
+     * @param  int  $changes  of filters within the span
+     */
+    private function __construct(public BigDecimal $tariff, public float $hoursPerDay, public float $years, public int $changes)
+    {
+    }
+
+    /**
+     * @throws OutOfBounds
+     */
+    public static function of(BigDecimal $tariff, float $hoursPerDay = 8.0, float $years = 2.0, int $changes = 4): self
+    {
+        OutOfBounds::unlessBetween('economy.tariff', $tariff->toFloat(), 0.0, 100.0);
+        OutOfBounds::unlessBetween('economy.hours_per_day', $hoursPerDay, 0.0, 24.0);
+        OutOfBounds::unlessBetween('economy.years', $years, 0.1, 20.0);
+        OutOfBounds::unlessBetween('economy.changes', (float) $changes, 0.0, 200.0);
+
+        return new self($tariff, $hoursPerDay, $years, $changes);
+    }
+
+    /** Two years, four changes of filters (common practice, no source), eight hours a day, energy not counted. */
+    public static function withoutEnergy(): self
+    {
+        return self::of(BigDecimal::zero());
+    }
+}

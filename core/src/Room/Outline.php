@@ -1,0 +1,175 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jornel\Core\Room;
+
+/** A room's floor by its corners, with the height of the ceiling over each of them. */
+final readonly class Outline
+{
+    /**
+     * @param  non-empty-list<array{float, float}>  $corners  anticlockwise, m
+     * @param  non-empty-list<float>  $heights  of the ceiling over each, m
+     * @param  float  $builtIns  solid things that take room, m3
+     */
+    private function __construct(public array $corners, public array $heights, private float $builtIns)
+    {
+    }
+
+    /**
+     * @param  list<array{float, float}>  $corners  one after the other in either sense, three or more, m
+     * @param  list<float>  $heights  one for each corner, or a single one, m, above 0
+     * @param  float  $builtIns  m3, zero or more
+     *
+     * @throws InvalidRoom when it crosses itself, encloses nothing, or the built-ins fill it
+     */
+    public static function of(array $corners, array $heights, float $builtIns = 0.0): self
+    {
+        if (count($corners) < 3) {
+            throw InvalidRoom::outline('room.outline', 'A floor has three corners or more.');
+        }
+        if (count($heights) === 1) {
+            $heights = array_fill(0, count($corners), $heights[0]);
+        }
+        if (count($heights) !== count($corners)) {
+            throw InvalidRoom::outline('room.ceiling', 'Give one height for all corners, or one for each of them.');
+        }
+        if (self::shoelace($corners) < 0.0) {
+            $corners = array_reverse($corners);
+            $heights = array_reverse($heights);
+        }
+        if (self::crosses($corners) || self::shoelace($corners) < 1e-9) {
+            throw InvalidRoom::outline('room.outline', 'The walls cross each other or enclose no floor.');
+        }
+        $outline = new self($corners, $heights, $builtIns);
+        if ($outline->volume() <= 0.0) {
+            throw InvalidRoom::outline('room.built_ins', 'The built-ins leave no air in the room.');
+        }
+
+        return $outline;
+    }
+
+    /**
+     * Shoelace formula.
+     *
+     * @return float m2
+     */
+    public function area(): float
+    {
+        return self::shoelace($this->corners);
+    }
+
+    /**
+     * Floor times mean height, less what is built in. The ceiling is taken as flat over each triangle that the floor is
+     * cut into, which is exact for a ceiling of one slope.
+     *
+     * @return float m3
+     */
+    public function volume(): float
+    {
+        return $this->gross() - $this->builtIns;
+    }
+
+    /** @return float m */
+    public function meanHeight(): float
+    {
+        return $this->gross() / $this->area();
+    }
+
+    private function gross(): float
+    {
+        $volume = 0.0;
+        foreach ($this->triangles() as [$a, $b, $c]) {
+            $area = self::shoelace([$this->corners[$a], $this->corners[$b], $this->corners[$c]]);
+            $volume += $area * ($this->heights[$a] + $this->heights[$b] + $this->heights[$c]) / 3.0;
+        }
+
+        return $volume;
+    }
+
+    /**
+     * Ear clipping.
+     *
+     * @return list<array{int, int, int}> by number of the corner
+     */
+    private function triangles(): array
+    {
+        $left = array_keys($this->corners);
+        $triangles = [];
+        while (count($left) > 3) {
+            $count = count($left);
+            $clipped = false;
+            for ($i = 0; $i < $count; $i++) {
+                [$a, $b, $c] = [$left[($i + $count - 1) % $count], $left[$i], $left[($i + 1) % $count]];
+                if ($this->isEar($a, $b, $c, $left)) {
+                    $triangles[] = [$a, $b, $c];
+                    array_splice($left, $i, 1);
+                    $clipped = true;
+                    break;
+                }
+            }
+            if (! $clipped) {
+                break;
+            }
+        }
+
+        return [...$triangles, [$left[0], $left[1], $left[2]]];
+    }
+
+    /** @param  list<int>  $left */
+    private function isEar(int $a, int $b, int $c, array $left): bool
+    {
+        $turn = fn (int $p, int $q, int $r): float => self::turn($this->corners[$p], $this->corners[$q], $this->corners[$r]);
+        if ($turn($a, $b, $c) < 0.0) {
+            return false;
+        }
+        foreach ($left as $p) {
+            if ($p !== $a && $p !== $b && $p !== $c && $turn($a, $b, $p) > 0.0 && $turn($b, $c, $p) > 0.0 && $turn($c, $a, $p) > 0.0) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /** @param  list<array{float, float}>  $corners */
+    private static function shoelace(array $corners): float
+    {
+        $sum = 0.0;
+        foreach ($corners as $i => $from) {
+            $to = $corners[($i + 1) % count($corners)];
+            $sum += $from[0] * $to[1] - $to[0] * $from[1];
+        }
+
+        return $sum / 2.0;
+    }
+
+    /** @param  list<array{float, float}>  $corners */
+    private static function crosses(array $corners): bool
+    {
+        $count = count($corners);
+        for ($i = 0; $i < $count; $i++) {
+            for ($j = $i + 2; $j < $count; $j++) {
+                if ($i === 0 && $j === $count - 1) {
+                    continue;
+                }
+                [$a, $b, $c, $d] = [$corners[$i], $corners[($i + 1) % $count], $corners[$j], $corners[($j + 1) % $count]];
+                if (self::turn($a, $b, $c) * self::turn($a, $b, $d) <= 0.0 && self::turn($c, $d, $a) * self::turn($c, $d, $b) <= 0.0) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * @param  array{float, float}  $a
+     * @param  array{float, float}  $b
+     * @param  array{float, float}  $c
+     */
+    private static function turn(array $a, array $b, array $c): float
+    {
+        return ($b[0] - $a[0]) * ($c[1] - $a[1]) - ($b[1] - $a[1]) * ($c[0] - $a[0]);
+    }
+}

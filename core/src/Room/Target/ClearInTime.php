@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jornel\Core\Room\Target;
+
+use Jornel\Core\Air\BinShares;
+use Jornel\Core\Air\Pollutant;
+use Jornel\Core\Room\NeededOutput;
+use Jornel\Core\Room\Space;
+
+/** A share of the room's pollutant to be gone in so many minutes. */
+final readonly class ClearInTime implements Target
+{
+    /**
+     * @param  float  $share  above 0, below 1
+     * @param  float  $time  s, above 0
+     */
+    public function __construct(private string $id, private string $name, private string $source, private float $share, private float $time)
+    {
+    }
+
+    public function id(): string
+    {
+        return $this->id;
+    }
+
+    public function name(): string
+    {
+        return $this->name;
+    }
+
+    public function source(): string
+    {
+        return $this->source;
+    }
+
+    public function judges(Space $room): Pollutant
+    {
+        return $room->pollutant();
+    }
+
+    public function asks(Space $room, ?BinShares $spectrum = null): ?float
+    {
+        return NeededOutput::toClear($room, $spectrum ?? BinShares::same(1.0), $this->share, $this->time);
+    }
+
+    /** Already in the rates of the room. */
+    public function building(Space $room): float
+    {
+        return 0.0;
+    }
+}

@@ -1,0 +1,197 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jornel\Core\Shape;
+
+use Jornel\Core\Part\Fan;
+use Jornel\Core\Shape\Scene\Anchor;
+use Jornel\Core\Shape\Scene\Arrow;
+use Jornel\Core\Shape\Scene\Extent;
+use Jornel\Core\Shape\Scene\FilterMarks;
+use Jornel\Core\Shape\Scene\Frame;
+use Jornel\Core\Shape\Scene\Point;
+use Jornel\Core\Shape\Scene\Scene;
+use Jornel\Core\Shape\Scene\Solid;
+
+/** Two long faces back to back, small fans in rows on top and on the ends. */
+final readonly class ArrayBox implements Shape
+{
+    use UsualShape;
+
+    /** Room beside the fans on the panels that carry them, m (assumed). */
+    private const MARGIN = 0.01;
+
+    private const MOST = 12;
+
+    public function id(): string
+    {
+        return 'array-box';
+    }
+
+    public function name(): string
+    {
+        return 'Array box of small fans';
+    }
+
+    public function description(): string
+    {
+        return 'Two filters back to back and rows of PC fans between them: the quietest, and the least energy.';
+    }
+
+    public function options(): array
+    {
+        return [
+            new ShapeOption('fans-top', 'Fans on top', ['full' => 'As many as fit'] + ShapeOption::number('', '', 0, self::MOST, 'fans', 0)->choices, 'full'),
+            ShapeOption::number('fans-ends', 'Fans on each end', 0, 4, 'fans', 0),
+        ];
+    }
+
+    public function filterCount(Design $design): int
+    {
+        return 2;
+    }
+
+    public function fanCount(Design $design): int
+    {
+        return $this->onTop($design) + 2 * $design->number('fans-ends');
+    }
+
+    public function assemble(Design $design): Assembly
+    {
+        $this->check($design);
+        [$long, $up] = $this->sides($design);
+        $depth = $this->depth($design);
+        $length = $long + 2.0 * Panel::THICKNESS;
+        $count = $this->fanCount($design);
+        $end = Panel::withHoles('end', 'End', $up, $depth, $this->end($design)?->holes() ?? []);
+
+        return new Assembly(
+            faces: FilterFace::alike(2, $design, $design->filter->netArea()),
+            seams: [
+                new Seam('Filters all round', 4.0 * ($long + $up), 8),
+                new Seam('Ends to top and bottom', 4.0 * $depth, 4),
+            ],
+            openings: [new Opening('Back through the fans’ corners', $count * ($design->corners === Corners::Shroud ? $design->fan->shroudedRecirculation : $design->fan->openRecirculation))],
+            panels: [
+                Panel::withHoles('top', 'Top', $length, $depth, $this->top($design)?->holes() ?? []),
+                Panel::rectangle('bottom', 'Bottom', $length, $depth),
+                $end, $end,
+            ],
+            throttle: 1.0,
+            remarks: ['The box is slack until a filter stiffens it: one filter goes in early, and something must pull the long panels together.'],
+            hardware: SmallFanWiring::for($count),
+        );
+    }
+
+    public function scene(Design $design): Scene
+    {
+        $this->check($design);
+        [$long, $up] = $this->sides($design);
+        $t = Panel::THICKNESS;
+        $deep = $design->stackDepth();
+        $depth = $this->depth($design);
+        $body = $design->fan->body;
+        $x0 = $design->number('fans-ends') > 0 ? $body->depth : 0.0;
+        $x1 = $x0 + $long + 2.0 * $t;
+        $box = fn (string $part, float $xa, float $ya, float $za, float $xb, float $yb, float $zb): Solid => Solid::box($part, 'board', new Point($xa, $ya, $za), new Point($xb, $yb, $zb));
+        $top = $up + 2.0 * $t;
+        $solids = [
+            $box('bottom', $x0, 0.0, 0.0, $x1, $depth, $t),
+            $box('end', $x0, 0.0, $t, $x0 + $t, $depth, $t + $up),
+            Solid::box('face-1', 'filter', new Point($x0 + $t, 0.0, $t), new Point($x1 - $t, $deep, $t + $up), ['front' => FilterMarks::on($design->filter, Frame::front($x0 + $t, 0.0, $t), $long, $up)]),
+            Solid::box('face-2', 'filter', new Point($x0 + $t, $depth - $deep, $t), new Point($x1 - $t, $depth, $t + $up)),
+            $box('end', $x1 - $t, 0.0, $t, $x1, $depth, $t + $up),
+            $box('top', $x0, 0.0, $top - $t, $x1, $depth, $top),
+            ...($this->top($design)?->solids(Frame::top($x0, 0.0, $top)) ?? []),
+            ...($this->end($design)?->solids(new Frame(new Point($x1, $depth, $t), new Point(0.0, 0.0, 1.0), new Point(0.0, -1.0, 0.0))) ?? []),
+            ...($this->end($design)?->solids(new Frame(new Point($x0, 0.0, $t), new Point(0.0, 0.0, 1.0), new Point(0.0, 1.0, 0.0))) ?? []),
+        ];
+        $z = $top + ($this->onTop($design) > 0 ? $body->depth : 0.0);
+        $middle = ($x0 + $x1) / 2.0;
+
+        return new Scene($solids, [
+            new Arrow('face-1', 'intake', new Point($middle, -0.3, $up * 0.55), new Point($middle, -0.06, $up * 0.55)),
+            new Arrow('fan', 'outlet', new Point($middle, $depth / 2.0, $z + 0.02), new Point($middle, $depth / 2.0, $z + 0.28)),
+        ], [
+            new Anchor('face-1', new Point($x0 + $long * 0.25, 0.0, $up * 0.6)),
+            new Anchor('fan', new Point($middle, $depth * 0.3, $z)),
+            new Anchor('seam', new Point($x1, 0.0, $up * 0.3)),
+            new Anchor('end', new Point($x1, $depth * 0.6, $up * 0.7)),
+            new Anchor('corners', new Point($x1 - 0.05, $depth * 0.7, $top)),
+            new Anchor('box', new Point($x0, 0.0, $up * 0.3)),
+        ], Extent::box($x1 + ($x0 > 0.0 ? $body->depth : 0.0), $depth, $z));
+    }
+
+    public function steps(Design $design): array
+    {
+        $count = $this->fanCount($design);
+
+        return CommonSteps::list(
+            CommonSteps::cut($design)?->setting('bottom', 'end', 'top'),
+            new Step('Screw guards to the fans, then the fans to their panels: every fan blows outwards, all cables on one side.', 'A fan the wrong way round undoes its neighbour.', 2.0 * $count, 'All arrows point outwards', ['fan'], ['screwdriver'], 'wiring'),
+            new Step('Stick foam along the edges where a filter’s frame will lie, from corner to corner.', 'Frames are rough; foam closes what tape cannot reach.', 8.0, tools: ['scissors']),
+            new Step('Tape bottom, ends and top together; they stay slack for now.', 'The filters will stiffen them.', 6.0, skill: 'taping'),
+            CommonSteps::arrows($design, 'Ease the first filter in without tearing the foam, then the other'),
+            CommonSteps::join($design, 8, 'both filters all round', 'Something must pull the long panels onto the frames.'),
+            new Step(sprintf('Join the cables of %d fans to the hub; count sockets and add up amperes against the supply.', $count), 'An overloaded supply runs hot.', 1.0 * $count, 'Sum of the fans’ amperes below the supply’s', [], ['cable ties'], 'wiring'),
+            ...CommonSteps::finish($design),
+        );
+    }
+
+    /** @return array{float, float} long side and height of the faces, m */
+    private function sides(Design $design): array
+    {
+        return [max($design->filter->width, $design->filter->height), min($design->filter->width, $design->filter->height)];
+    }
+
+    private function depth(Design $design): float
+    {
+        return 2.0 * $design->stackDepth() + $design->fan->body->side + 2.0 * self::MARGIN;
+    }
+
+    private function mostOnTop(Design $design): int
+    {
+        return min(self::MOST, FanRow::most($design->fan->body, $this->sides($design)[0] + 2.0 * Panel::THICKNESS, $this->depth($design)));
+    }
+
+    private function onTop(Design $design): int
+    {
+        return $design->option('fans-top') === 'full' ? $this->mostOnTop($design) : $design->number('fans-top');
+    }
+
+    private function top(Design $design): ?FanRow
+    {
+        return $this->row($design->fan, $this->onTop($design), $this->sides($design)[0] + 2.0 * Panel::THICKNESS, $this->depth($design));
+    }
+
+    private function end(Design $design): ?FanRow
+    {
+        return $this->row($design->fan, $design->number('fans-ends'), $this->sides($design)[1], $this->depth($design));
+    }
+
+    private function row(Fan $fan, int $count, float $along, float $across): ?FanRow
+    {
+        return $count === 0 ? null : new FanRow($fan, $count, $along, $across);
+    }
+
+    /** @throws DoesNotFit */
+    private function check(Design $design): void
+    {
+        if (! $design->filter->isFramed()) {
+            throw DoesNotFit::notAFrame($design->filter, 'array box');
+        }
+        FanFamilies::mustBe($design->fan, FanFamilies::SMALL, $this);
+        $most = $this->mostOnTop($design);
+        if ($this->onTop($design) > $most) {
+            throw DoesNotFit::tooMany('fans-top', $most, 'more do not fit on the top panel with 15 mm of web between their holes.');
+        }
+        $most = FanRow::most($design->fan->body, $this->sides($design)[1], $this->depth($design));
+        if ($design->number('fans-ends') > $most) {
+            throw DoesNotFit::tooMany('fans-ends', $most, 'more do not fit on an end with 15 mm of web between their holes.');
+        }
+        if ($this->fanCount($design) === 0) {
+            throw DoesNotFit::noFan('fans-top');
+        }
+    }
+}

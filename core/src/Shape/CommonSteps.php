@@ -1,0 +1,110 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jornel\Core\Shape;
+
+/** Steps that most units share (common practice, no source). */
+final class CommonSteps
+{
+    /** Cutting what the assembly says is to be cut; null where nothing is. */
+    public static function cut(Design $design, string $from = 'the cartons'): ?Step
+    {
+        $panels = $design->shape->assemble($design)->panels;
+        if ($panels === []) {
+            return null;
+        }
+        $names = array_values(array_unique(array_map(fn (Panel $panel): string => mb_strtolower($panel->name), $panels)));
+
+        return new Step(
+            'Cut '.implode(' and ', $names)." from {$from} to the sizes on this sheet.",
+            'Cut parts first: the filters then go together in one go.',
+            4.0 + 3.0 * count($panels),
+            tools: ['tape measure', 'straightedge', 'knife', 'marker'],
+            skill: 'cutting',
+        );
+    }
+
+    public static function fanDirection(string $where = 'test-fit it on the box'): Step
+    {
+        return new Step(
+            "Run the fan once, draw an arrow on its housing the way it blows, and {$where}.",
+            'A fan the wrong way round blows dust out through the filters.',
+            3.0,
+            'Fan’s arrow drawn, fan fits',
+            tools: ['marker'],
+        );
+    }
+
+    /** Which way the arrows on the frames point: with the flow. */
+    public static function arrows(Design $design, string $how): Step
+    {
+        $into = $design->direction() === Direction::Pull;
+
+        return new Step(
+            sprintf('%s, arrows pointing %s the box, pleats upright%s.', $how, $into ? 'into' : 'out of', $design->prefilter === null ? '' : ', the coarse one where the air comes first'),
+            sprintf('The fan %s, so air must pass every filter the way its arrow points; upright pleats shed dust.', $into ? 'pulls' : 'pushes'),
+            2.0,
+            sprintf('Arrows of all filters point %s the box', $into ? 'into' : 'out of'),
+            ['face'],
+        );
+    }
+
+    /**
+     * @param  int  $count  seams to close
+     * @param  string  $which  `every upright seam`
+     */
+    public static function join(Design $design, int $count, string $which, string $reason, string ...$sets): Step
+    {
+        $joining = $design->joining;
+
+        return new Step(
+            sprintf('Close %s with %s from end to end and press it flat.', $which, mb_strtolower($joining->name)),
+            $reason,
+            2.0 + $count * $joining->minutesPerSeam,
+            'All seams pressed',
+            array_values($sets),
+            $joining->tools,
+            $joining->skill,
+        );
+    }
+
+    public static function power(): Step
+    {
+        return new Step('Plug in and run on high; listen for clicks or rubbing.', 'Something may touch the blades.', 1.0, 'Blades free, no clicking');
+    }
+
+    public static function tissue(Design $design): Step
+    {
+        return $design->direction() === Direction::Pull
+            ? new Step('Hold a strip of tissue along every seam and corner, then in front of each filter.', 'At a seam it must hang still; at a filter it must be drawn in.', 4.0, 'No seam draws, every filter draws', tools: ['tissue'])
+            : new Step('Hold a strip of tissue along every seam and corner, then in front of each filter.', 'At a seam it must hang still; at a filter it must be blown out.', 4.0, 'No seam blows, every filter blows', tools: ['tissue']);
+    }
+
+    public static function label(): Step
+    {
+        return new Step('Patch what leaks, then label the unit with date, filters and speed.', 'Whoever looks after it must know when the filters went in.', 3.0, tools: ['marker']);
+    }
+
+    /**
+     * The usual end of every build.
+     *
+     * @return non-empty-list<Step>
+     */
+    public static function finish(Design $design): array
+    {
+        return [self::power(), self::tissue($design), self::label()];
+    }
+
+    /**
+     * Steps in order, those that do not apply left out.
+     *
+     * @return non-empty-list<Step>
+     */
+    public static function list(?Step ...$steps): array
+    {
+        $list = array_values(array_filter($steps));
+
+        return $list === [] ? [self::power()] : $list;
+    }
+}

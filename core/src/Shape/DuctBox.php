@@ -1,0 +1,185 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jornel\Core\Shape;
+
+use Jornel\Core\Shape\Scene\Anchor;
+use Jornel\Core\Shape\Scene\Arrow;
+use Jornel\Core\Shape\Scene\Extent;
+use Jornel\Core\Shape\Scene\FanSolid;
+use Jornel\Core\Shape\Scene\FilterMarks;
+use Jornel\Core\Shape\Scene\Frame;
+use Jornel\Core\Shape\Scene\Point;
+use Jornel\Core\Shape\Scene\Scene;
+use Jornel\Core\Shape\Scene\Solid;
+use Jornel\Core\Shape\Scene\Tube;
+
+/** Four or five filters round an inline fan on a flange, perhaps with a canister of carbon and a duct to the far side. */
+final readonly class DuctBox implements Shape
+{
+    use UsualShape;
+
+    /** Length of duct that is drawn at most, m. */
+    private const DRAWN = 0.6;
+
+    /** Height of a canister and what it is wider than its collar, m (typical). */
+    private const CANISTER = [0.4, 0.1];
+
+    public function id(): string
+    {
+        return 'duct-box';
+    }
+
+    public function name(): string
+    {
+        return 'Duct box with an inline fan';
+    }
+
+    public function description(): string
+    {
+        return 'Four or five filters under an inline fan that holds its flow as they load; the clean air can be led across the room.';
+    }
+
+    public function options(): array
+    {
+        return [
+            new ShapeOption('faces', 'Filters', ['4' => 'Four, on a base', '5' => 'Five, on feet'], '4'),
+            new ShapeOption('canister', 'Carbon canister', ['none' => 'None', 'canister' => 'One behind the fan, for traces of smells'], 'none'),
+            ShapeOption::number('duct-metres', 'Duct to the far side', 0, 8, 'm', 0),
+        ];
+    }
+
+    public function filterCount(Design $design): int
+    {
+        return $design->number('faces');
+    }
+
+    public function assemble(Design $design): Assembly
+    {
+        $walls = $this->walls($design);
+        $top = $walls->top();
+        $collar = $design->fan->body->bladeCircle;
+        $faces = $walls->faces();
+        if ($design->number('faces') === 5) {
+            $rim = $design->filter->rim;
+            $faces[] = FilterFace::of('face-5', $design, min($top->openWidth, $design->filter->width - 2.0 * $rim) * min($top->openDepth, $design->filter->height - 2.0 * $rim));
+        }
+
+        return new Assembly(
+            faces: $faces,
+            seams: [...$walls->seams($design->number('faces') === 5 ? 'fifth filter' : 'base'), new Seam('Flange to top', M_PI * $collar, 1)],
+            openings: [new Opening('Back through the flange', $design->fan->openRecirculation)],
+            panels: [
+                ...($design->number('faces') === 5 ? [] : [BasePlate::panel($top)]),
+                Panel::rectangle('top', 'Top with the flange', $top->width, $top->depth, $collar),
+            ],
+            throttle: min(1.0, $top->openWidth * $top->openDepth / $design->fan->body->bladeArea()),
+            remarks: [
+                ...$walls->remarks(),
+                ...($design->number('duct-metres') > 0 ? ['Draw the duct straight: each bend costs as much as metres of it. It also takes noise off.'] : []),
+                ...($design->option('canister') === 'canister' ? ['Carbon is for traces and smells, and is used up; its first dust is blown out outdoors.'] : []),
+            ],
+            outlet: $this->outlet($design),
+            hardware: array_filter([
+                'feet-10cm' => $design->number('faces') === 5 ? 4 : 0,
+                'lined-duct' => $design->number('duct-metres'),
+                'carbon-canister' => $design->option('canister') === 'canister' ? 1 : 0,
+            ]),
+        );
+    }
+
+    public function scene(Design $design): Scene
+    {
+        $walls = $this->walls($design);
+        $top = $walls->top();
+        $body = $design->fan->body;
+        $five = $design->number('faces') === 5;
+        $z = $five ? Feet::HEIGHT + $design->stackDepth() : Panel::THICKNESS;
+        $roof = $z + $walls->height();
+        $seat = $roof + Panel::THICKNESS;
+        $at = fn (float $z): Point => new Point($top->width / 2.0, $top->depth / 2.0, $z);
+        $r = $body->side / 2.0;
+        $head = $seat + $body->depth;
+        $after = [];
+        if ($design->option('canister') === 'canister') {
+            $after[] = Tube::disc('canister', 'carbon', $at($head), $body->bladeCircle / 2.0 + self::CANISTER[1] / 2.0, self::CANISTER[0]);
+            $head += self::CANISTER[0];
+        }
+        if ($design->number('duct-metres') > 0) {
+            $length = min(self::DRAWN, (float) $design->number('duct-metres'));
+            $inner = $body->bladeCircle / 2.0;
+            array_push($after, ...Tube::of('duct', 'duct', $at($head), [$inner, $inner + 0.02], [$inner, $inner + 0.02], $length));
+            $head += $length;
+        }
+        $filter = $design->filter;
+        $edge = [($top->width - $filter->width) / 2.0, ($top->depth - $filter->height) / 2.0];
+
+        return new Scene([
+            ...($five ? [
+                ...Feet::solids($top->width, $top->depth),
+                Solid::box('face-5', 'filter', new Point($edge[0], $edge[1], Feet::HEIGHT), new Point($edge[0] + $filter->width, $edge[1] + $filter->height, $z), [
+                    'bottom' => FilterMarks::on($filter, Frame::top($edge[0], $edge[1], Feet::HEIGHT), $filter->width, $filter->height),
+                ]),
+            ] : [BasePlate::solid($top)]),
+            ...$walls->solids($z),
+            Solid::box('top', 'board', new Point(0.0, 0.0, $roof), new Point($top->width, $top->depth, $seat)),
+            Tube::disc('fan', 'fan', $at($seat), $r, $body->depth, $after === [] ? FanSolid::rotor($design->fan, Frame::top($top->width / 2.0, $top->depth / 2.0, $seat + $body->depth)) : []),
+            ...$after,
+        ], [
+            ...$walls->arrows($z),
+            new Arrow('fan', 'outlet', $at($head + 0.02), $at($head + 0.28)),
+        ], [
+            ...$walls->anchors($z),
+            new Anchor('fan', new Point($top->width / 2.0 + $r * 0.9, $top->depth / 2.0 - $r * 0.4, $seat + $body->depth * 0.6)),
+            new Anchor('top', new Point($top->width * 0.1, $top->depth * 0.8, $seat)),
+            ...($design->number('duct-metres') > 0 ? [new Anchor('duct', $at($head))] : []),
+        ], Extent::box($top->width, $top->depth, $head));
+    }
+
+    public function steps(Design $design): array
+    {
+        $five = $design->number('faces') === 5;
+
+        return CommonSteps::list(
+            CommonSteps::cut($design),
+            CommonSteps::arrows($design, 'Lay two filters on the bench'),
+            new Step('Set the four filters up as a pinwheel, each overlapping the next, and tack the corners.', 'Begun one way, it must go on that way.', 5.0),
+            new Step('Square up: measure both diagonals across the top.', 'A box out of square leaves gaps under top and base.', 2.0, 'Diagonals equal within 1/8 in', tools: ['tape measure']),
+            $five
+                ? new Step('Lay the fifth filter on the open bottom, tape all four edges, and fix four feet of at least 10 cm.', 'Air must reach the fifth filter from below.', 9.0, 'At least 10 cm clear', ['face-5', 'feet'], ['screwdriver'], 'taping')
+                : BasePlate::step(),
+            CommonSteps::join($design, 4, 'every upright seam', 'Each open seam lets air past the filters.'),
+            new Step('Screw the flange to the top panel, close its rim, and tape the top on.', 'An inline fan pulls harder than a box fan: the rim of its flange leaks first.', 10.0, 'Flange tight', ['top'], ['screwdriver', 'knife'], 'drilling'),
+            CommonSteps::fanDirection('set it on the flange with its clamp')->setting('fan'),
+            $design->option('canister') === 'canister' ? new Step('Outdoors, run the canister in until no dust comes; then clamp it on the fan.', 'Loose carbon dust comes out on the first start.', 6.0, 'No more dust', ['canister'], ['screwdriver']) : null,
+            $design->number('duct-metres') > 0 ? new Step('Draw the duct straight, clamp both ends and tie it up.', 'A sagging duct takes flow.', 10.0, null, ['duct'], ['screwdriver', 'knife']) : null,
+            ...CommonSteps::finish($design),
+        );
+    }
+
+    private function outlet(Design $design): ?Outlet
+    {
+        $collar = $design->fan->body->bladeCircle;
+        $duct = $design->number('duct-metres') > 0 ? Outlet::duct((float) $design->number('duct-metres'), $collar) : null;
+        $canister = $design->option('canister') === 'canister' ? Outlet::canister($collar) : null;
+
+        return $duct !== null && $canister !== null ? $canister->and($duct) : $duct ?? $canister;
+    }
+
+    /** @throws DoesNotFit */
+    private function walls(Design $design): FourWalls
+    {
+        $filter = $design->filter;
+        FanFamilies::mustBe($design->fan, FanFamilies::DUCTED, $this);
+        if ($design->number('faces') === 5 && $filter->isFramed() && ! $filter->isSquare()) {
+            throw DoesNotFit::notSquare($filter, 'duct box of five');
+        }
+        $walls = FourWalls::of($design, min($filter->width, $filter->height), max($filter->width, $filter->height));
+        if ($design->fan->body->side > $walls->top()->width) {
+            throw DoesNotFit::panelTooNarrow($design->fan, $walls->top()->width);
+        }
+
+        return $walls;
+    }
+}

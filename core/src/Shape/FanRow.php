@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jornel\Core\Shape;
+
+use Jornel\Core\Part\Fan;
+use Jornel\Core\Part\FanBody;
+use Jornel\Core\Shape\Scene\FanSolid;
+use Jornel\Core\Shape\Scene\Frame;
+use Jornel\Core\Shape\Scene\Solid;
+
+/** Small fans in a row on one panel, on a pitch that keeps enough web between their holes. */
+final readonly class FanRow
+{
+    /** Least web between two holes, m (common practice, no source). */
+    public const WEB = 0.015;
+
+    /** Least distance from a body to the end of its panel, m (assumed). */
+    private const EDGE = 0.005;
+
+    /**
+     * @param  int  $count  1 or more
+     * @param  float  $along  panel's length in the direction of the row, m
+     * @param  float  $across  panel's other side, m
+     */
+    public function __construct(private Fan $fan, public int $count, private float $along, private float $across)
+    {
+    }
+
+    /**
+     * Distance from the middle of one fan to the next.
+     *
+     * @return float m
+     */
+    public static function pitch(FanBody $body): float
+    {
+        return max($body->side, $body->bladeCircle + self::WEB);
+    }
+
+    /**
+     * How many go on a panel.
+     *
+     * @param  float  $along  m
+     * @param  float  $across  m
+     */
+    public static function most(FanBody $body, float $along, float $across): int
+    {
+        $free = $along - 2.0 * self::EDGE - $body->side;
+
+        return $free < 0.0 || $body->side > $across ? 0 : 1 + (int) floor($free / self::pitch($body) + 1e-9);
+    }
+
+    /**
+     * Holes of the blade circle, the row in the middle of the panel.
+     *
+     * @return list<Hole>
+     */
+    public function holes(): array
+    {
+        return array_map(fn (float $at): Hole => Hole::round($at, $this->across / 2.0, $this->fan->body->bladeCircle), $this->places());
+    }
+
+    /** @return list<float> of the middles along the panel, m */
+    public function places(): array
+    {
+        $pitch = self::pitch($this->fan->body);
+
+        return array_map(fn (int $number): float => $this->along / 2.0 + ($number - ($this->count - 1) / 2.0) * $pitch, range(0, $this->count - 1));
+    }
+
+    /**
+     * The fans on the panel, blowing out of it.
+     *
+     * @param  Frame  $panel  origin at the panel's corner on its outer side; u along the row, the normal outwards
+     * @return list<Solid>
+     */
+    public function solids(Frame $panel): array
+    {
+        return array_map(fn (float $at): Solid => FanSolid::of($this->fan, $panel->movedTo($panel->at($at, $this->across / 2.0)), Corners::Open), $this->places());
+    }
+}

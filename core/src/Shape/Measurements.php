@@ -1,0 +1,117 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jornel\Core\Shape;
+
+use Jornel\Core\Numeric\ConvexHull;
+use Jornel\Core\Shape\Scene\Point;
+use Jornel\Core\Shape\Scene\Scene;
+use Jornel\Core\Shape\Scene\Solid;
+
+/** Outer size, footprint, mass and stand of a unit, taken from its solids. */
+final readonly class Measurements
+{
+    /** Angle below which a unit is said to tip over easily, degrees (assumed). */
+    public const LEAST_TIPPING = 10.0;
+
+    /** Densities of what is cut or printed for it, kg/m3 (typical). */
+    private const DENSITY = ['board' => 140.0, 'foot' => 600.0, 'wood' => 600.0, 'plastic' => 950.0, 'film' => 950.0, 'duct' => 60.0, 'carbon' => 450.0];
+
+    /** How high above the lowest point still counts as the foot, m: what leans on it by a finger’s breadth (assumed). */
+    private const FLOOR = 0.015;
+
+    /**
+     * @param  float  $width  outside, m
+     * @param  float  $depth  outside, m
+     * @param  float  $height  m
+     * @param  float  $footprint  floor that it takes, the extent of all of it seen from above, m2
+     * @param  float  $mass  kg
+     * @param  Point  $middle  of mass, m
+     * @param  float|null  $tipping  angle at which it tips over, degrees; null for what does not stand by itself
+     */
+    private function __construct(
+        public float $width,
+        public float $depth,
+        public float $height,
+        public float $footprint,
+        public float $mass,
+        public Point $middle,
+        public ?float $tipping,
+    ) {
+    }
+
+    /** @throws DoesNotFit */
+    public static function of(Design $design): self
+    {
+        $scene = $design->scene();
+        [$low, $high] = $scene->reach();
+        [$mass, $middle] = self::mass($scene, $design);
+
+        return new self(
+            $high->x - $low->x, $high->y - $low->y, $high->z - $low->z,
+            ($high->x - $low->x) * ($high->y - $low->y),
+            $mass, $middle,
+            $design->shape->stands() ? self::tipping($scene, $low->z, $middle) : null,
+        );
+    }
+
+    public function tipsOver(): bool
+    {
+        return $this->tipping !== null && $this->tipping < self::LEAST_TIPPING;
+    }
+
+    /** @return array{float, Point} kg, m */
+    private static function mass(Scene $scene, Design $design): array
+    {
+        $known = [
+            'filter' => $design->shape->filterCount($design) * ($design->filter->mass + ($design->prefilter->mass ?? 0.0)),
+            'fan' => $design->shape->fanCount($design) * $design->fan->mass,
+        ];
+        $measured = array_map(fn (Solid $solid): array => $solid->volumeAndMiddle(), $scene->solids);
+        $volumes = [];
+        foreach ($scene->solids as $i => $solid) {
+            $volumes[$solid->material] = ($volumes[$solid->material] ?? 0.0) + $measured[$i][0];
+        }
+        $mass = 0.0;
+        $moment = new Point(0.0, 0.0, 0.0);
+        foreach ($scene->solids as $i => $solid) {
+            [$volume, $middle] = $measured[$i];
+            $one = isset($known[$solid->material])
+                ? $known[$solid->material] * $volume / $volumes[$solid->material]
+                : (self::DENSITY[$solid->material] ?? 0.0) * $volume;
+            $mass += $one;
+            $moment = $moment->plus($middle->scaled($one));
+        }
+
+        return [$mass, $moment->scaled(1.0 / $mass)];
+    }
+
+    /** Angle at which the middle of mass stands over the nearest edge of the foot: atan(distance / height). */
+    private static function tipping(Scene $scene, float $floor, Point $middle): float
+    {
+        $foot = [];
+        foreach ($scene->solids as $solid) {
+            foreach ($solid->corners() as $corner) {
+                if ($corner->z <= $floor + self::FLOOR) {
+                    $foot[] = [$corner->x, $corner->y];
+                }
+            }
+        }
+        if ($foot === []) {
+            return 0.0;
+        }
+        $hull = ConvexHull::of($foot);
+        $nearest = INF;
+        foreach ($hull as $i => $from) {
+            $to = $hull[($i + 1) % count($hull)];
+            $along = hypot($to[0] - $from[0], $to[1] - $from[1]);
+            $inside = $along > 0.0
+                ? (($to[0] - $from[0]) * ($middle->y - $from[1]) - ($to[1] - $from[1]) * ($middle->x - $from[0])) / $along
+                : 0.0;
+            $nearest = min($nearest, $inside);
+        }
+
+        return max(0.0, rad2deg(atan2($nearest, $middle->z - $floor)));
+    }
+}

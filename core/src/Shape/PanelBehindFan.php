@@ -1,0 +1,140 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jornel\Core\Shape;
+
+use Jornel\Core\Part\Filter;
+use Jornel\Core\Shape\Scene\Anchor;
+use Jornel\Core\Shape\Scene\Arrow;
+use Jornel\Core\Shape\Scene\Extent;
+use Jornel\Core\Shape\Scene\FanSolid;
+use Jornel\Core\Shape\Scene\FilterMarks;
+use Jornel\Core\Shape\Scene\Frame;
+use Jornel\Core\Shape\Scene\Point;
+use Jornel\Core\Shape\Scene\Scene;
+use Jornel\Core\Shape\Scene\Solid;
+
+/** One or more filters in series on the intake side of a fan. */
+final readonly class PanelBehindFan
+{
+    /** @param  non-empty-list<Filter>  $stack  the one next to the fan first */
+    private function __construct(private Design $design, private array $stack, private FanSeat $seat)
+    {
+    }
+
+    /**
+     * @param  non-empty-list<Filter>  $stack  the one next to the fan first
+     *
+     * @throws DoesNotFit
+     */
+    public static function of(Design $design, array $stack): self
+    {
+        $filter = $design->filter;
+        if (! $filter->isFramed()) {
+            throw DoesNotFit::notAFrame($filter, mb_strtolower($design->shape->name()));
+        }
+        FanFamilies::mustBe($design->fan, FanFamilies::HOUSED, $design->shape);
+        $seat = new FanSeat($design->fan, $filter->width, $filter->height, $filter->width - 2.0 * $filter->rim, $filter->height - 2.0 * $filter->rim);
+        $seat->mustNotOverhang();
+        $seat->mustCover();
+
+        return new self($design, $stack, $seat);
+    }
+
+    /**
+     * @param  FilterFace  $face  its one face
+     * @param  list<string>  $remarks
+     */
+    public function assembly(FilterFace $face, array $remarks): Assembly
+    {
+        $filter = $this->design->filter;
+        $body = $this->design->fan->body;
+        $windows = $this->design->corners === Corners::Open ? $this->seat->windows() : 0.0;
+        $round = 2.0 * ($filter->width + $filter->height);
+
+        return new Assembly(
+            faces: [$face],
+            seams: [
+                new Seam('Filter’s edge to the fan', $round, 4),
+                ...(count($this->stack) > 1 ? [new Seam('Filter to filter', $round * (count($this->stack) - 1), 4 * (count($this->stack) - 1))] : []),
+            ],
+            openings: [
+                new Opening('Back through the fan’s corners', $this->seat->recirculation($this->design->corners)),
+                ...($windows > 1e-9 ? [new Opening('Corner windows', $windows)] : []),
+            ],
+            panels: $this->hasShroud() ? [Panel::rectangle('shroud', 'Shroud', $body->side, $body->side, $body->bladeCircle)] : [],
+            throttle: $this->seat->throttle(($filter->width - 2.0 * $filter->rim) * ($filter->height - 2.0 * $filter->rim)),
+            remarks: $remarks,
+        );
+    }
+
+    /** The fan blows towards the viewer; shroud, fan and filters stand one behind the other. */
+    public function scene(): Scene
+    {
+        $filter = $this->design->filter;
+        $body = $this->design->fan->body;
+        $side = max($body->side, $filter->width);
+        $high = max($body->side, $filter->height);
+        [$x, $z] = [$side / 2.0, $high / 2.0];
+        $outlet = $this->hasShroud() ? Panel::THICKNESS : 0.0;
+        $seatY = $outlet + $body->depth;
+        $solids = [FanSolid::of($this->design->fan, Frame::front($x, $seatY, $z), $this->design->corners)];
+        $depth = $seatY;
+        foreach ($this->stack as $number => $one) {
+            $low = new Point($x - $one->width / 2.0, $depth, $z - $one->height / 2.0);
+            $depth += $one->depth;
+            $back = new Frame(new Point($x + $one->width / 2.0, $depth, $low->z), new Point(-1.0, 0.0, 0.0), new Point(0.0, 0.0, 1.0));
+            $solids[] = Solid::box($number === 0 ? 'face-1' : 'prefilter', 'filter', $low, new Point($x + $one->width / 2.0, $depth, $z + $one->height / 2.0), [
+                'back' => FilterMarks::on($one, $back, $one->width, $one->height),
+            ]);
+        }
+        if ($this->hasShroud()) {
+            $solids[] = Solid::box('shroud', 'board', new Point($x - $body->side / 2.0, 0.0, $z - $body->side / 2.0), new Point($x + $body->side / 2.0, $outlet, $z + $body->side / 2.0), [
+                'front' => FanSolid::rotor($this->design->fan, Frame::front($x, 0.0, $z)),
+            ]);
+        }
+        $front = $this->hasShroud() ? 0.0 : $outlet;
+
+        return new Scene($solids, [
+            new Arrow('fan', 'outlet', new Point($x, -0.03, $z), new Point($x, -0.36, $z)),
+            new Arrow('face-1', 'intake', new Point($side * 0.78, $depth + 0.42, $high * 0.8), new Point($side * 0.78, $depth + 0.12, $high * 0.8)),
+            new Arrow('corners', 'bypass', new Point($side + 0.12, $outlet - 0.05, $high + 0.02), new Point($side - 0.02, $outlet, $high - 0.03)),
+        ], [
+            new Anchor('fan', new Point($x * 0.75, $front, $z * 1.3)),
+            new Anchor('face-1', new Point($x + $filter->width / 2.0, $seatY + $filter->depth / 2.0, $z * 1.25)),
+            new Anchor('seam', new Point($x + $filter->width / 2.0, $seatY, $z * 0.55)),
+            new Anchor('corners', new Point($x * 1.9, $front, $z * 1.92)),
+            new Anchor('box', new Point($x * 0.6, $depth - $filter->depth / 2.0, $z + $filter->height / 2.0)),
+            ...($this->hasShroud() ? [new Anchor('shroud', new Point($x * 0.12, 0.0, $z * 0.15))] : []),
+        ], Extent::box($side, $depth, $high));
+    }
+
+    /** @return non-empty-list<Step> */
+    public function steps(): array
+    {
+        $design = $this->design;
+        $joining = mb_strtolower($design->joining->name);
+        $several = count($this->stack) > 1;
+
+        return CommonSteps::list(
+            $this->hasShroud() ? CommonSteps::cut($design, 'the fan’s carton') : null,
+            new Step('Run the fan once and draw an arrow on its housing the way it blows.', 'The filter belongs on the side where the air goes in.', 1.0, 'Fan’s arrow drawn', ['fan'], ['marker']),
+            new Step($several ? 'Lay the fan face down, the fine filter on its back and the coarse one on that, arrows pointing into the fan.' : 'Lay the fan face down and the filter on its back, arrow pointing into the fan.', 'Behind the fan the filter keeps dust off motor and blades.', 1.0, $several ? 'Both arrows point into the fan' : 'Filter’s arrow points into the fan', ['face-1', 'prefilter']),
+            new Step("Join the filter to the fan all round with {$joining}; pierce no media.", 'A hole in the media is a leak for good.', 1.0 + 4.0 * count($this->stack) * $design->joining->minutesPerSeam, 'All four edges closed', [], $design->joining->tools, $design->joining->skill),
+            match ($design->corners) {
+                Corners::Open => null,
+                Corners::Taped => new Step('Tape corner pieces over every gap between fan and filter.', 'Through open corners the fan draws air that no filter has cleaned.', 2.0, skill: 'taping'),
+                Corners::Shroud => new Step('Centre the shroud’s hole over the blades and tape it to the front, clear of the guard.', 'It stops air from falling back through the housing’s corners.', 3.0, 'Guard on, blades free', ['shroud'], skill: 'taping'),
+            },
+            new Step('Stand it where it cannot tip, plug in, run on high; listen for clicks or rubbing.', 'It is top-light and tips easily.', 1.0, 'Stands firm, no clicking'),
+            new Step('Hold a strip of tissue along the edges, then in front of the filter.', 'At an edge it must hang still; at the filter it must be drawn in.', 1.0, 'No edge draws, the filter draws', tools: ['tissue']),
+            new Step('Patch what draws, then label it with date, filter and speed.', 'Whoever looks after it must know when the filter went in.', 1.0, tools: ['marker']),
+        );
+    }
+
+    private function hasShroud(): bool
+    {
+        return $this->design->corners === Corners::Shroud;
+    }
+}

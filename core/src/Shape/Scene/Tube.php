@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jornel\Core\Shape\Scene;
+
+/** Round hollow things that stand upright, as convex sectors: a ring cartridge, a pipe, a cone, a lid with a hole. */
+final class Tube
+{
+    private const SECTORS = 20;
+
+    /**
+     * @param  Point  $foot  middle of the lower end
+     * @param  array{float, float}  $lower  inner and outer radius there, m
+     * @param  array{float, float}  $upper  inner and outer radius at the upper end, m
+     * @param  float  $height  m
+     * @param  bool  $isPleated  whether its outside is media
+     * @return non-empty-list<Solid>
+     */
+    public static function of(string $part, string $material, Point $foot, array $lower, array $upper, float $height, bool $isPleated = false): array
+    {
+        $sectors = [];
+        for ($sector = 0; $sector < self::SECTORS; $sector++) {
+            $sectors[] = self::sector($part, $material, $foot, $lower, $upper, $height, $sector, $isPleated);
+        }
+
+        return $sectors;
+    }
+
+    /**
+     * A full round plate.
+     *
+     * @param  list<Mark>  $marks  on its upper side
+     */
+    public static function disc(string $part, string $material, Point $foot, float $radius, float $height, array $marks = []): Solid
+    {
+        $outline = array_map(fn (int $step): Point => self::at($foot, $radius, $step / self::SECTORS), range(0, self::SECTORS - 1));
+
+        return Solid::prism($part, $material, $outline, new Point(0.0, 0.0, $height), $marks);
+    }
+
+    /**
+     * @param  array{float, float}  $lower
+     * @param  array{float, float}  $upper
+     */
+    private static function sector(string $part, string $material, Point $foot, array $lower, array $upper, float $height, int $sector, bool $isPleated): Solid
+    {
+        $head = $foot->plus(new Point(0.0, 0.0, $height));
+        [$from, $to] = [$sector / self::SECTORS, ($sector + 1) / self::SECTORS];
+        [$a, $b, $c, $d] = [self::at($foot, $lower[0], $from), self::at($foot, $lower[1], $from), self::at($foot, $lower[1], $to), self::at($foot, $lower[0], $to)];
+        [$e, $f, $g, $h] = [self::at($head, $upper[0], $from), self::at($head, $upper[1], $from), self::at($head, $upper[1], $to), self::at($head, $upper[0], $to)];
+
+        return Solid::of($part, $material, [
+            new SolidFace([$a, $d, $c, $b]),
+            new SolidFace([$e, $f, $g, $h]),
+            new SolidFace([$b, $c, $g, $f], $isPleated ? self::pleats($b, $c, $g, $f) : []),
+            new SolidFace([$d, $a, $e, $h]),
+            new SolidFace([$a, $b, $f, $e]),
+            new SolidFace([$c, $d, $h, $g]),
+        ]);
+    }
+
+    /** @return list<Mark> */
+    private static function pleats(Point $b, Point $c, Point $g, Point $f): array
+    {
+        return [
+            new Mark('media', [$b, $c, $g, $f], true),
+            ...array_map(fn (float $share): Mark => new Mark('pleat', [$b->towards($c, $share), $f->towards($g, $share)], false), [0.2, 0.4, 0.6, 0.8]),
+        ];
+    }
+
+    private static function at(Point $middle, float $radius, float $turn): Point
+    {
+        return $middle->plus(new Point($radius * cos(2.0 * M_PI * $turn), $radius * sin(2.0 * M_PI * $turn), 0.0));
+    }
+}

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jornel\Core\Shape;
+
+/** Something about a shape that may be made one way or another. */
+final readonly class ShapeOption
+{
+    /**
+     * @param  string  $id  as documents spell it
+     * @param  non-empty-array<array-key, string>  $choices  name by id; whole numbers among them are keys of that kind
+     * @param  string  $usual  the choice when none is made
+     */
+    public function __construct(public string $id, public string $name, public array $choices, public string $usual)
+    {
+    }
+
+    /**
+     * Whole numbers up to a most.
+     *
+     * @param  string  $word  what is counted
+     */
+    public static function number(string $id, string $name, int $least, int $most, string $word, int $usual): self
+    {
+        $choices = [];
+        for ($number = $least; $number <= $most; $number++) {
+            $choices[$number] = "{$number} {$word}";
+        }
+
+        return new self($id, $name, $choices === [] ? [0 => "0 {$word}"] : $choices, (string) $usual);
+    }
+}

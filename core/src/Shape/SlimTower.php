@@ -1,0 +1,318 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jornel\Core\Shape;
+
+use Jornel\Core\Numeric\ConvexHull;
+use Jornel\Core\Shape\Scene\Anchor;
+use Jornel\Core\Shape\Scene\Arrow;
+use Jornel\Core\Shape\Scene\Extent;
+use Jornel\Core\Shape\Scene\FanSolid;
+use Jornel\Core\Shape\Scene\FilterMarks;
+use Jornel\Core\Shape\Scene\Frame;
+use Jornel\Core\Shape\Scene\Point;
+use Jornel\Core\Shape\Scene\Scene;
+use Jornel\Core\Shape\Scene\Solid;
+use Jornel\Core\Shape\Scene\StandingFilter;
+
+/** Three narrow faces standing as a column, small fans stacked on the remaining side or one on top. */
+final readonly class SlimTower implements Shape
+{
+    use UsualShape;
+
+    private const MOST = 6;
+
+    /** Widest filter that is still called narrow, m (assumed: 12 in). */
+    private const WIDEST = 0.3048;
+
+    public function id(): string
+    {
+        return 'slim-tower';
+    }
+
+    public function name(): string
+    {
+        return 'Slim tower of three';
+    }
+
+    public function description(): string
+    {
+        return 'Three narrow filters as a column with small fans: fits between desks, looks like a lamp.';
+    }
+
+    public function options(): array
+    {
+        return [
+            new ShapeOption('column', 'Column', ['square' => 'Square, fans on the fourth side', 'triangular' => 'Triangular, one fan on top'], 'square'),
+            new ShapeOption('fans', 'Fans on the fourth side', ['full' => 'As many as fit'] + ShapeOption::number('', '', 1, self::MOST, 'fans', 1)->choices, 'full'),
+        ];
+    }
+
+    public function filterCount(Design $design): int
+    {
+        return 3;
+    }
+
+    public function fanCount(Design $design): int
+    {
+        if ($this->isTriangular($design)) {
+            return 1;
+        }
+
+        return $design->option('fans') === 'full' ? $this->most($design) : $design->number('fans');
+    }
+
+    public function assemble(Design $design): Assembly
+    {
+        $this->check($design);
+
+        return $this->isTriangular($design) ? $this->triangular($design) : $this->square($design);
+    }
+
+    public function scene(Design $design): Scene
+    {
+        $this->check($design);
+
+        return $this->isTriangular($design) ? $this->triangularScene($design) : $this->squareScene($design);
+    }
+
+    public function steps(Design $design): array
+    {
+        $count = $this->fanCount($design);
+
+        return CommonSteps::list(
+            CommonSteps::cut($design)?->setting('bottom'),
+            new Step('Screw a guard and the fan to its panel, blowing outwards; cables on one side.', 'A fan the wrong way round undoes its neighbour.', 2.0 * $count, 'All arrows point outwards', ['front', 'fan'], ['screwdriver'], 'wiring'),
+            CommonSteps::arrows($design, 'Stand the three filters on the bottom panel'),
+            CommonSteps::join($design, 4, 'every upright seam', 'Each open seam lets air past the filters.'),
+            CommonSteps::join($design, 2, 'bottom and top all round', 'The ends leak as much as the sides.', 'top'),
+            ...CommonSteps::finish($design),
+        );
+    }
+
+    /** Side filters left and right, the back one between them, the panel with the fans in front. */
+    private function square(Design $design): Assembly
+    {
+        [$w, $h] = $this->sides($design);
+        $t = $design->stackDepth();
+        $rim = $design->filter->rim;
+        $width = $w + 2.0 * $t;
+        $depth = Panel::THICKNESS + $w;
+        $netHeight = $h - 2.0 * $rim;
+        $side = ($w - $rim - max($rim, $t)) * $netHeight;
+        $count = $this->fanCount($design);
+        $row = new FanRow($design->fan, $count, $h, $width);
+        $cap = Panel::rectangle('top', 'Top', $width, $depth);
+
+        return new Assembly(
+            faces: [FilterFace::of('face-1', $design, $side), FilterFace::of('face-2', $design, $side), FilterFace::of('face-3', $design, $design->filter->netArea())],
+            seams: [
+                new Seam('Upright: filters to each other and to the front', 4.0 * $h, 4),
+                new Seam('Bottom and top all round', 4.0 * ($width + $depth), 8),
+            ],
+            openings: [new Opening('Back through the fans’ corners', $count * $this->recirculation($design))],
+            panels: [
+                // Drawn as it stands: the row runs up the panel.
+                Panel::withHoles('front', 'Front with the fans', $width, $h, array_map(fn (Hole $hole): Hole => Hole::round($hole->y, $hole->x, $hole->width), $row->holes())),
+                Panel::rectangle('bottom', 'Bottom', $width, $depth), $cap,
+            ],
+            throttle: min(1.0, $w * ($w - $t) / $design->fan->body->bladeArea()),
+            remarks: ['A column this slim tips: give its foot a wider plate where children play.'],
+            hardware: SmallFanWiring::for($count),
+        );
+    }
+
+    /** Three faces round an equilateral triangle, open to one fan on top. */
+    private function triangular(Design $design): Assembly
+    {
+        [$w, $h] = $this->sides($design);
+        $outline = $this->outline($design);
+        $middle = [$w / 2.0, $w / (2.0 * sqrt(3.0))];
+        $circle = $design->fan->body->bladeCircle;
+        $perimeter = 3.0 * $w;
+        $throttle = min(1.0, self::circleInTriangle($circle / 2.0, $w) / $design->fan->body->bladeArea());
+
+        return new Assembly(
+            faces: FilterFace::alike(3, $design, $design->filter->netArea()),
+            seams: [
+                new Seam('Filter to filter, upright', 3.0 * $h, 3),
+                new Seam('Bottom and top all round', 2.0 * $perimeter, 6),
+            ],
+            openings: [new Opening('Back through the fan’s corners', $this->recirculation($design))],
+            panels: [
+                Panel::polygon('bottom', 'Bottom', $outline),
+                Panel::polygon('top', 'Top with the fan', $outline, [Hole::round($middle[0], $middle[1], $circle)]),
+            ],
+            throttle: $throttle,
+            remarks: $throttle < 1.0 ? [sprintf('The three filters cut into the blade circle: only %.0f %% of it is open. The square column breathes better.', 100.0 * $throttle)] : [],
+            hardware: SmallFanWiring::for(1),
+        );
+    }
+
+    private function squareScene(Design $design): Scene
+    {
+        [$w, $h] = $this->sides($design);
+        $t = $design->stackDepth();
+        $p = Panel::THICKNESS;
+        $fan = $design->fan;
+        $y0 = $fan->body->depth;
+        $width = $w + 2.0 * $t;
+        $back = $y0 + $p + $w;
+        $row = new FanRow($fan, $this->fanCount($design), $h, $width);
+        $filter = $design->filter;
+        $solids = [
+            Solid::box('bottom', 'board', new Point(0.0, $y0, 0.0), new Point($width, $back, $p)),
+            Solid::box('front', 'board', new Point(0.0, $y0, $p), new Point($width, $y0 + $p, $p + $h)),
+            Solid::box('face-1', 'filter', new Point(0.0, $y0 + $p, $p), new Point($t, $back, $p + $h)),
+            Solid::box('face-2', 'filter', new Point($width - $t, $y0 + $p, $p), new Point($width, $back, $p + $h), ['right' => FilterMarks::on($filter, Frame::right($width, $y0 + $p, $p), $w, $h)]),
+            Solid::box('face-3', 'filter', new Point($t, $back - $t, $p), new Point($width - $t, $back, $p + $h)),
+            // u runs up the panel, so that the row does; the normal is towards the viewer.
+            ...$row->solids(new Frame(new Point($width, $y0, $p), new Point(0.0, 0.0, 1.0), new Point(-1.0, 0.0, 0.0))),
+            Solid::box('top', 'board', new Point(0.0, $y0, $p + $h), new Point($width, $back, 2.0 * $p + $h)),
+        ];
+
+        return new Scene($solids, [
+            new Arrow('fan', 'outlet', new Point($width / 2.0, -0.02, $h * 0.5), new Point($width / 2.0, -0.28, $h * 0.5)),
+            new Arrow('face-2', 'intake', new Point($width + 0.3, $y0 + $w / 2.0, $h * 0.55), new Point($width + 0.06, $y0 + $w / 2.0, $h * 0.55)),
+        ], [
+            new Anchor('fan', new Point($width / 2.0, 0.0, $h * 0.75)),
+            new Anchor('face-2', new Point($width, $y0 + $w * 0.6, $h * 0.7)),
+            new Anchor('seam', new Point($width, $y0, $h * 0.25)),
+            new Anchor('front', new Point(0.01, $y0, $h * 0.4)),
+            new Anchor('corners', new Point($width * 0.1, $y0, $h * 0.2)),
+        ], Extent::box($width, $back, 2.0 * $p + $h));
+    }
+
+    private function triangularScene(Design $design): Scene
+    {
+        [$w, $h] = $this->sides($design);
+        $t = $design->stackDepth();
+        $p = Panel::THICKNESS;
+        $outline = $this->outline($design);
+        $shift = [-min(array_column($outline, 0)), -min(array_column($outline, 1))];
+        $cap = fn (string $part, float $z): Solid => Solid::prism($part, 'board', array_map(fn (array $at): Point => self::shifted($at, $shift, $z), $outline), new Point(0.0, 0.0, $p));
+        $fan = $design->fan;
+        $middle = self::shifted([$w / 2.0, $w / (2.0 * sqrt(3.0))], $shift, 2.0 * $p + $h);
+        $solids = [$cap('bottom', 0.0)];
+        foreach ($this->triangle($w) as $number => [$from, $to]) {
+            $solids[] = StandingFilter::on(sprintf('face-%d', $number + 1), $design->filter, self::shifted($from, $shift, $p), self::shifted($to, $shift, $p), $t, $h);
+        }
+        $solids[] = $cap('top', $p + $h);
+        $solids[] = FanSolid::of($fan, new Frame($middle, new Point(1.0, 0.0, 0.0), new Point(0.0, 1.0, 0.0)), Corners::Open);
+        [$width, $depth] = [max(array_column($outline, 0)) + $shift[0], max(array_column($outline, 1)) + $shift[1]];
+        $top = $middle->z + $fan->body->depth;
+
+        return new Scene($solids, [
+            new Arrow('fan', 'outlet', new Point($middle->x, $middle->y, $top + 0.02), new Point($middle->x, $middle->y, $top + 0.26)),
+            new Arrow('face-1', 'intake', new Point($middle->x, -0.3, $h * 0.5), new Point($middle->x, -0.06, $h * 0.5)),
+        ], [
+            new Anchor('fan', new Point($middle->x, $middle->y - 0.03, $top)),
+            new Anchor('face-1', new Point($width * 0.3, 0.0, $h * 0.65)),
+            new Anchor('seam', new Point($width * 0.85, 0.0, $h * 0.3)),
+            new Anchor('top', new Point($width * 0.2, $depth * 0.2, $p + $h)),
+            new Anchor('corners', new Point($middle->x + 0.05, $middle->y, $top)),
+        ], Extent::box($width, $depth, $top));
+    }
+
+    /**
+     * The inner lines of the three faces, in a right-handed round, so that each has the outside on its right.
+     *
+     * @return list<array{array{float, float}, array{float, float}}>
+     */
+    private function triangle(float $w): array
+    {
+        [$a, $b, $c] = [[0.0, 0.0], [$w, 0.0], [$w / 2.0, $w * sqrt(3.0) / 2.0]];
+
+        return [[$a, $b], [$b, $c], [$c, $a]];
+    }
+
+    /** @return non-empty-list<array{float, float}> around all three frames, m */
+    private function outline(Design $design): array
+    {
+        [$w] = $this->sides($design);
+        $t = $design->stackDepth();
+        $points = [];
+        foreach ($this->triangle($w) as [$from, $to]) {
+            [$nx, $ny] = [($to[1] - $from[1]) / $w, -($to[0] - $from[0]) / $w];
+            array_push($points, [$from[0] + $t * $nx, $from[1] + $t * $ny], [$to[0] + $t * $nx, $to[1] + $t * $ny]);
+        }
+
+        return ConvexHull::of($points === [] ? [[0.0, 0.0]] : $points);
+    }
+
+    /**
+     * @param  array{float, float}  $at
+     * @param  array{float, float}  $by
+     */
+    private static function shifted(array $at, array $by, float $z): Point
+    {
+        return new Point($at[0] + $by[0], $at[1] + $by[1], $z);
+    }
+
+    /**
+     * Area that a circle about the middle of an equilateral triangle has in common with it.
+     *
+     * @param  float  $radius  m, at most the triangle's outer radius
+     * @param  float  $side  m
+     * @return float m2
+     */
+    private static function circleInTriangle(float $radius, float $side): float
+    {
+        $inner = $side / (2.0 * sqrt(3.0));
+        if ($radius <= $inner) {
+            return M_PI * $radius ** 2;
+        }
+        $segment = $radius ** 2 * acos($inner / $radius) - $inner * sqrt($radius ** 2 - $inner ** 2);
+
+        return min(sqrt(3.0) / 4.0 * $side ** 2, M_PI * $radius ** 2 - 3.0 * $segment);
+    }
+
+    private function recirculation(Design $design): float
+    {
+        return $design->corners === Corners::Shroud ? $design->fan->shroudedRecirculation : $design->fan->openRecirculation;
+    }
+
+    private function isTriangular(Design $design): bool
+    {
+        return $design->option('column') === 'triangular';
+    }
+
+    /** @return array{float, float} narrow and long side of the faces, m */
+    private function sides(Design $design): array
+    {
+        return [min($design->filter->width, $design->filter->height), max($design->filter->width, $design->filter->height)];
+    }
+
+    private function most(Design $design): int
+    {
+        [$w, $h] = $this->sides($design);
+
+        return min(self::MOST, FanRow::most($design->fan->body, $h, $w + 2.0 * $design->stackDepth()));
+    }
+
+    /** @throws DoesNotFit */
+    private function check(Design $design): void
+    {
+        if (! $design->filter->isFramed()) {
+            throw DoesNotFit::notAFrame($design->filter, 'slim tower');
+        }
+        FanFamilies::mustBe($design->fan, FanFamilies::SMALL, $this);
+        [$w] = $this->sides($design);
+        if ($w > self::WIDEST) {
+            throw DoesNotFit::notNarrow($design->filter, self::WIDEST);
+        }
+        if ($w - $design->stackDepth() <= 0.0) {
+            throw DoesNotFit::tooDeep($design->filter, 'slim tower');
+        }
+        if ($this->isTriangular($design)) {
+            return;
+        }
+        if ($this->most($design) === 0) {
+            throw DoesNotFit::panelTooNarrow($design->fan, $w + 2.0 * $design->stackDepth());
+        }
+        if ($this->fanCount($design) > $this->most($design)) {
+            throw DoesNotFit::tooMany('fans', $this->most($design), 'more do not fit one above the other with 15 mm of web between their holes.');
+        }
+    }
+}

@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jornel\Core\Shape;
+
+use Jornel\Core\Part\Layer;
+use Jornel\Core\Shape\Scene\Scene;
+
+/** Two filters in series behind the fan: a coarse one in front of a fine one, or two alike. */
+final readonly class StackedPanel implements Shape
+{
+    use UsualShape;
+
+    public function id(): string
+    {
+        return 'stacked-panel';
+    }
+
+    public function name(): string
+    {
+        return 'Stacked panel';
+    }
+
+    public function description(): string
+    {
+        return 'Two filters one behind the other: a coarse one spares the fine one, or two alike catch more of less air.';
+    }
+
+    /** Two alike where no pre-filter is named. */
+    public function filterCount(Design $design): int
+    {
+        return $design->prefilter === null ? 2 : 1;
+    }
+
+    public function assemble(Design $design): Assembly
+    {
+        $layer = Layer::of($design->filter, $design->filter->netArea())->loaded($design->load);
+        $face = $design->prefilter === null
+            ? FilterFace::stacked('face-1', 'two alike', [$layer, $layer])
+            : FilterFace::of('face-1', $design, $design->filter->netArea());
+
+        return $this->panel($design)->assembly($face, [
+            'It tips over easily: give it feet, or tie it to something that stands.',
+            ...($design->prefilter === null ? ['Two alike in series take the drop twice: a coarse one in front of a fine one costs less flow.'] : []),
+        ]);
+    }
+
+    public function scene(Design $design): Scene
+    {
+        return $this->panel($design)->scene();
+    }
+
+    public function steps(Design $design): array
+    {
+        return $this->panel($design)->steps();
+    }
+
+    /** @throws DoesNotFit */
+    private function panel(Design $design): PanelBehindFan
+    {
+        return PanelBehindFan::of($design, [$design->filter, $design->prefilter ?? $design->filter]);
+    }
+}

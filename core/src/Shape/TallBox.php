@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jornel\Core\Shape;
+
+use Jornel\Core\Shape\Scene\Scene;
+
+/** Four rectangular filters standing on end, the fan on a panel with a round hole, on top of it or hanging below. */
+final readonly class TallBox implements Shape
+{
+    use UsualShape;
+
+    /** Height over width from which four frames are called tall (assumed). */
+    private const TALL = 1.1;
+
+    public function id(): string
+    {
+        return 'tall-box';
+    }
+
+    public function name(): string
+    {
+        return 'Tall box of four';
+    }
+
+    public function description(): string
+    {
+        return 'Four long filters standing on end: much area on little floor, a round fan on or under the cover.';
+    }
+
+    public function options(): array
+    {
+        return [
+            new ShapeOption('fan-seat', 'Where the fan sits', ['on-top' => 'On the cover', 'hanging' => 'Hanging below the rim, tied to the cover'], 'on-top'),
+            new ShapeOption('base', 'Base', ['panel' => 'Panel', 'floor' => 'Open on a smooth clean floor', 'sheet' => 'A corrugated plastic sheet on carpet'], 'panel'),
+        ];
+    }
+
+    public function filterCount(Design $design): int
+    {
+        return 4;
+    }
+
+    public function assemble(Design $design): Assembly
+    {
+        $walls = $this->walls($design);
+        $top = $this->top($design, $walls);
+        [$below, $gap] = match ($design->option('base')) {
+            'floor' => ['floor', Seam::RESTING],
+            'sheet' => ['sheet on the carpet', Seam::RESTING],
+            default => ['base', null],
+        };
+
+        return new Assembly(
+            faces: $walls->faces(),
+            seams: $walls->seams($below, $gap),
+            openings: $top->openings(),
+            panels: [...($design->option('base') === 'floor' ? [] : [BasePlate::panel($walls->top())]), ...$top->panels()],
+            throttle: $top->throttle(),
+            remarks: [...$walls->remarks(), ...$top->remarks()],
+        );
+    }
+
+    public function scene(Design $design): Scene
+    {
+        $walls = $this->walls($design);
+        $open = $design->option('base') === 'floor';
+
+        return BoxScene::of($walls, $this->top($design, $walls), $open ? [] : [BasePlate::solid($walls->top())], $open ? 0.0 : Panel::THICKNESS);
+    }
+
+    public function steps(Design $design): array
+    {
+        return CubeSteps::of($design, match ($design->option('base')) {
+            'floor' => new Step('Wipe the floor where it will stand; nothing closes its base but that floor.', 'Dust under the rim is drawn in first, and a rough floor leaks.', 2.0, 'Floor smooth and clean'),
+            'sheet' => new Step('Lay the corrugated sheet on the carpet and stand the box on it.', 'Carpet lets air in under the rim.', 3.0, sets: ['base'], skill: 'cutting'),
+            default => BasePlate::step(),
+        });
+    }
+
+    /** @throws DoesNotFit */
+    private function walls(Design $design): FourWalls
+    {
+        $filter = $design->filter;
+        if ($filter->isFramed() && max($filter->width, $filter->height) < self::TALL * min($filter->width, $filter->height)) {
+            throw DoesNotFit::notTall($filter);
+        }
+
+        return FourWalls::of($design, min($filter->width, $filter->height), max($filter->width, $filter->height));
+    }
+
+    /** @throws DoesNotFit */
+    private function top(Design $design, FourWalls $walls): FanOnTop
+    {
+        return $design->option('fan-seat') === 'hanging' ? FanOnTop::hanging($design, $walls->top()) : FanOnTop::of($design, $walls->top());
+    }
+}

@@ -1,0 +1,178 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jornel\Core\Shape;
+
+use Jornel\Core\Shape\Scene\Anchor;
+use Jornel\Core\Shape\Scene\Arrow;
+use Jornel\Core\Shape\Scene\Extent;
+use Jornel\Core\Shape\Scene\FanSolid;
+use Jornel\Core\Shape\Scene\Frame;
+use Jornel\Core\Shape\Scene\Point;
+use Jornel\Core\Shape\Scene\Scene;
+use Jornel\Core\Shape\Scene\Solid;
+use Jornel\Core\Shape\Scene\StandingFilter;
+
+/** Two filters in a V on the back of a fan, closed by a triangle at each end. */
+final readonly class Wedge implements Shape
+{
+    use UsualShape;
+
+    /** Both filters together over the fan's body, at least (assumed): a flatter V closes on itself. */
+    private const LEAST_REACH = 1.1;
+
+    public function id(): string
+    {
+        return 'wedge';
+    }
+
+    public function name(): string
+    {
+        return 'Wedge of two';
+    }
+
+    public function description(): string
+    {
+        return 'Two filters in a V behind the fan, two triangles of carton: twice the area of a panel, stands by itself.';
+    }
+
+    public function filterCount(Design $design): int
+    {
+        return 2;
+    }
+
+    public function assemble(Design $design): Assembly
+    {
+        $this->check($design);
+        $triangle = $this->triangle($design);
+        [, $height] = $this->sides($design);
+        $body = $design->fan->body;
+        $seat = $this->seat($design);
+        $windows = $design->corners === Corners::Open ? $seat->windows() : 0.0;
+        $ends = Panel::polygon('end', 'Triangle', [[0.0, 0.0], [$triangle->base, 0.0], [$triangle->base / 2.0, $triangle->height()]]);
+
+        return new Assembly(
+            faces: FilterFace::alike(2, $design, $design->filter->netArea()),
+            seams: [
+                new Seam('Filter to filter at the point, and filters to fan', 3.0 * $height, 3),
+                new Seam('Triangles all round', 2.0 * $triangle->perimeter(), 6),
+            ],
+            openings: [
+                new Opening('Back through the fan’s corners', $seat->recirculation($design->corners)),
+                ...($windows > 1e-9 ? [new Opening('Corner windows', $windows)] : []),
+            ],
+            panels: [$ends, $ends, ...($design->corners === Corners::Shroud ? [Panel::rectangle('shroud', 'Shroud', $body->side, $body->side, $body->bladeCircle)] : [])],
+            throttle: $seat->throttle($triangle->base * $height),
+            remarks: [sprintf('The point of the V is %.0f degrees wide.', $triangle->angle())],
+        );
+    }
+
+    /** The point of the V towards the viewer, the fan behind it. */
+    public function scene(Design $design): Scene
+    {
+        $this->check($design);
+        $triangle = $this->triangle($design);
+        [[$w, $h], $t] = [$this->sides($design), $design->stackDepth()];
+        $body = $design->fan->body;
+        $deep = $triangle->height();
+        // Outward normals of the two sides, and the shift that brings all of it to the right of and behind the origin.
+        [$nx, $ny] = [$deep / $w, $triangle->base / 2.0 / $w];
+        $x0 = max($t * $nx, ($body->side - $triangle->base) / 2.0);
+        $y0 = $t * $ny;
+        $bottom = Panel::THICKNESS + max(0.0, ($body->side - $h) / 2.0 - Panel::THICKNESS);
+        $point = new Point($x0 + $triangle->base / 2.0, $y0, $bottom);
+        $left = new Point($x0, $y0 + $deep, $bottom);
+        $right = new Point($x0 + $triangle->base, $y0 + $deep, $bottom);
+        $end = fn (float $z): Solid => Solid::prism('end', 'board', array_map(fn (Point $corner): Point => new Point($corner->x, $corner->y, $z), [$point, $right, $left]), new Point(0.0, 0.0, Panel::THICKNESS));
+        $middle = new Point($x0 + $triangle->base / 2.0, $y0 + $deep, $bottom + $h / 2.0);
+        $seat = new Frame($middle, new Point(-1.0, 0.0, 0.0), new Point(0.0, 0.0, 1.0));
+        $back = $middle->y + $body->depth;
+        $solids = [
+            $end($bottom - Panel::THICKNESS),
+            StandingFilter::on('face-1', $design->filter, $left, $point, $t, $h),
+            StandingFilter::on('face-2', $design->filter, $point, $right, $t, $h),
+            $end($bottom + $h),
+            FanSolid::of($design->fan, $seat, $design->corners),
+        ];
+        if ($design->corners === Corners::Shroud) {
+            $half = $body->side / 2.0;
+            $solids[] = Solid::box('shroud', 'board', new Point($middle->x - $half, $back, $middle->z - $half), new Point($middle->x + $half, $back + Panel::THICKNESS, $middle->z + $half), [
+                'back' => FanSolid::rotor($design->fan, $seat->movedTo(new Point($middle->x, $back + Panel::THICKNESS, $middle->z))),
+            ]);
+            $back += Panel::THICKNESS;
+        }
+        $face = new Point(($point->x + $right->x) / 2.0 + $nx * $t, ($point->y + $right->y) / 2.0 - $ny * $t, $bottom + $h * 0.6);
+        $toFace = new Point($nx, -$ny, 0.0);
+        $half = $body->side / 2.0;
+
+        return new Scene($solids, [
+            new Arrow('face-2', 'intake', $face->plus($toFace->scaled(0.3)), $face->plus($toFace->scaled(0.06))),
+            new Arrow('fan', 'outlet', new Point($middle->x, $back + 0.03, $middle->z), new Point($middle->x, $back + 0.36, $middle->z)),
+            new Arrow('corners', 'bypass', new Point($middle->x + $half + 0.14, $back + 0.05, $middle->z + $half), new Point($middle->x + $half, $back - 0.01, $middle->z + $half - 0.03)),
+        ], [
+            new Anchor('face-1', new Point(($point->x + $left->x) / 2.0 - $nx * $t, ($point->y + $left->y) / 2.0 - $ny * $t, $bottom + $h * 0.6)),
+            new Anchor('face-2', $face),
+            new Anchor('seam', new Point($point->x, $point->y, $bottom + $h * 0.25)),
+            new Anchor('fan', new Point($middle->x, $middle->y + $body->depth / 2.0, $middle->z + $half)),
+            new Anchor('end', new Point($point->x, $y0 + $deep * 0.6, $bottom + $h + Panel::THICKNESS)),
+            new Anchor('corners', new Point($middle->x + $half, $back, $middle->z + $half)),
+        ], Extent::box(2.0 * ($middle->x), $back, max($middle->z + $half, $bottom + $h + Panel::THICKNESS)));
+    }
+
+    public function steps(Design $design): array
+    {
+        return CommonSteps::list(
+            CommonSteps::cut($design),
+            CommonSteps::fanDirection('lay it face down on the bench'),
+            CommonSteps::arrows($design, 'Stand the two filters in a V on the fan’s back edges')->setting('fan'),
+            CommonSteps::join($design, 3, 'the seam at the point and both filters to the fan', 'They hold the V while the ends are fitted.'),
+            new Step('Lay a triangle on each end and tape it all round.', 'Each end is as long a leak as both filters together.', 2.0 + 6.0 * $design->joining->minutesPerSeam, 'Both ends closed', ['end'], skill: 'taping'),
+            $design->corners === Corners::Shroud ? new Step('Centre the shroud’s hole over the blades and tape it to the front, clear of the guard.', 'It stops air from falling back through the housing’s corners.', 3.0, 'Guard on, blades free', ['shroud'], skill: 'taping') : null,
+            $design->corners === Corners::Taped ? new Step('Tape corner pieces over every gap between fan and filters.', 'Through open corners the fan moves air that no filter has cleaned.', 2.0, skill: 'taping') : null,
+            ...CommonSteps::finish($design),
+        );
+    }
+
+    private function triangle(Design $design): IsoscelesTriangle
+    {
+        return new IsoscelesTriangle($this->sides($design)[0], $design->fan->body->side);
+    }
+
+    private function seat(Design $design): FanSeat
+    {
+        $side = $design->fan->body->side;
+        [, $height] = $this->sides($design);
+
+        return new FanSeat($design->fan, $side, $height, $side, $height);
+    }
+
+    /**
+     * The filter's side that runs away from the fan, and the one that stands beside it: the nearer to the fan's own.
+     *
+     * @return array{float, float} m
+     */
+    private function sides(Design $design): array
+    {
+        [$w, $h, $side] = [$design->filter->width, $design->filter->height, $design->fan->body->side];
+
+        return abs($h - $side) <= abs($w - $side) ? [$w, $h] : [$h, $w];
+    }
+
+    /** @throws DoesNotFit */
+    private function check(Design $design): void
+    {
+        $filter = $design->filter;
+        if (! $filter->isFramed()) {
+            throw DoesNotFit::notAFrame($filter, 'wedge of two');
+        }
+        FanFamilies::mustBe($design->fan, FanFamilies::HOUSED, $this);
+        [$width, $height] = $this->sides($design);
+        if (abs($height - $design->fan->body->side) > 2.0 * FanSeat::ALLOWED_OVERHANG) {
+            throw DoesNotFit::heightOff($design->fan, $height, 2.0 * FanSeat::ALLOWED_OVERHANG);
+        }
+        if (2.0 * $width < self::LEAST_REACH * $design->fan->body->side) {
+            throw DoesNotFit::tooNarrow($design->fan, $width);
+        }
+    }
+}

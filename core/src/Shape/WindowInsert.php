@@ -1,0 +1,212 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jornel\Core\Shape;
+
+use Jornel\Core\Shape\Scene\Anchor;
+use Jornel\Core\Shape\Scene\Arrow;
+use Jornel\Core\Shape\Scene\Extent;
+use Jornel\Core\Shape\Scene\FanSolid;
+use Jornel\Core\Shape\Scene\FilterMarks;
+use Jornel\Core\Shape\Scene\Frame;
+use Jornel\Core\Shape\Scene\Point;
+use Jornel\Core\Shape\Scene\Scene;
+use Jornel\Core\Shape\Scene\Solid;
+
+/** One or two filters in a window, a filler board round them; a fan in front of each, or one in a window far away. */
+final readonly class WindowInsert implements Shape
+{
+    use UsualShape;
+
+    private const FAMILIES = [...FanFamilies::HOUSED, 'exhaust fan'];
+
+    /** Opening of an ordinary window, m (assumed); a larger one is taken where the filters need it. */
+    private const OPENING = [0.9, 0.65];
+
+    /** Board beside each filter at least, m (assumed). */
+    private const MARGIN = 0.04;
+
+    public function id(): string
+    {
+        return 'window-insert';
+    }
+
+    public function name(): string
+    {
+        return 'Window insert';
+    }
+
+    public function description(): string
+    {
+        return 'Filters in a window opening: brings filtered air in and keeps the house a little above outdoors. Needs a way out on the far side.';
+    }
+
+    public function options(): array
+    {
+        return [
+            new ShapeOption('filters', 'Filters', ['1' => 'One', '2' => 'Two side by side'], '1'),
+            new ShapeOption('fan-at', 'Fan', ['insert' => 'Behind each filter', 'far-window' => 'One in a window on the far side'], 'insert'),
+        ];
+    }
+
+    public function stands(): bool
+    {
+        return false;
+    }
+
+    public function filterCount(Design $design): int
+    {
+        return $design->number('filters');
+    }
+
+    public function fanCount(Design $design): int
+    {
+        return $this->isFar($design) ? 1 : $design->number('filters');
+    }
+
+    public function assemble(Design $design): Assembly
+    {
+        $this->check($design);
+        $filter = $design->filter;
+        $count = $design->number('filters');
+        [$width, $height] = $this->opening($design);
+        $seat = $this->seat($design);
+        $windows = ! $this->isFar($design) && $design->corners === Corners::Open ? $count * $seat->windows() : 0.0;
+
+        return new Assembly(
+            faces: FilterFace::alike($count, $design, $filter->netArea()),
+            seams: [
+                new Seam('Filters to the filler board', $count * 2.0 * ($filter->width + $filter->height), 4 * $count),
+                new Seam('Board to the window', 2.0 * ($width + $height), 4),
+                ...($this->isFar($design) ? [] : [new Seam('Fan to the filter', $this->fanCount($design) * 4.0 * $design->fan->body->side, 4 * $count)]),
+            ],
+            openings: [
+                ...($this->isFar($design) ? [] : [new Opening('Back through the fan’s corners', $count * $seat->recirculation($design->corners))]),
+                ...($windows > 1e-9 ? [new Opening('Corner windows', $windows)] : []),
+            ],
+            panels: [Panel::withHoles('board', 'Filler board', $width, $height, array_map(fn (float $x): Hole => Hole::rectangle($x, $height / 2.0, $filter->width - 2.0 * $filter->rim, $filter->height - 2.0 * $filter->rim), $this->places($design)))->from('corrugated-plastic-48x96')],
+            throttle: $this->isFar($design) ? 1.0 : $seat->throttle($filter->netArea()),
+            remarks: [
+                'It needs a way out on the far side: a window there open by at least its own face.',
+                'See that the window can still be closed and locked, that nothing can fall out of it, and that nobody needs it to get out.',
+                ...($this->isFar($design) ? ['A fan that draws the house makes every crack an inlet: what comes in there passes no filter, and is not counted here.'] : []),
+            ],
+            isIntake: true,
+        );
+    }
+
+    /** Seen from the room: fans in front, outdoors behind. */
+    public function scene(Design $design): Scene
+    {
+        $this->check($design);
+        $filter = $design->filter;
+        $body = $design->fan->body;
+        [$width, $height] = $this->opening($design);
+        $t = Panel::THICKNESS;
+        $deep = $design->stackDepth();
+        $fans = ! $this->isFar($design);
+        $lift = $fans ? max(0.0, ($body->side - $height) / 2.0) : 0.0;
+        $seatY = $fans ? $body->depth : 0.0;
+        $z = $lift + $height / 2.0;
+        [$fw, $fh] = [$filter->width, $filter->height];
+        $board = fn (float $xa, float $za, float $xb, float $zb): Solid => Solid::box('board', 'board', new Point($xa, $seatY + $deep, $za), new Point($xb, $seatY + $deep + $t, $zb));
+        [$openW, $openH] = [$fw - 2.0 * $filter->rim, $fh - 2.0 * $filter->rim];
+        $solids = [
+            $board(0.0, $lift, $width, $z - $openH / 2.0),
+            $board(0.0, $z + $openH / 2.0, $width, $lift + $height),
+        ];
+        $left = 0.0;
+        foreach ([...$this->places($design), null] as $number => $x) {
+            $solids[] = $board($left, $z - $openH / 2.0, $x === null ? $width : $x - $openW / 2.0, $z + $openH / 2.0);
+            if ($x === null) {
+                break;
+            }
+            $left = $x + $openW / 2.0;
+            $solids[] = Solid::box(sprintf('face-%d', $number + 1), 'filter', new Point($x - $fw / 2.0, $seatY, $z - $fh / 2.0), new Point($x + $fw / 2.0, $seatY + $deep, $z + $fh / 2.0), $fans ? [] : [
+                'front' => FilterMarks::on($filter, Frame::front($x - $fw / 2.0, $seatY, $z - $fh / 2.0), $fw, $fh),
+            ]);
+            if ($fans) {
+                $solids[] = FanSolid::of($design->fan, Frame::front($x, $seatY, $z), Corners::Open);
+            }
+        }
+        $middle = $this->places($design)[0];
+
+        return new Scene($solids, [
+            new Arrow($fans ? 'fan' : 'face-1', 'outlet', new Point($middle, -0.03, $z), new Point($middle, -0.36, $z)),
+        ], [
+            new Anchor($fans ? 'fan' : 'face-1', new Point($middle, 0.0, $z + $fh * 0.2)),
+            ...($fans ? [new Anchor('face-1', new Point($middle + $fw / 2.0, $seatY, $z - $fh * 0.2))] : []),
+            new Anchor('board', new Point($width * 0.05, $seatY + $deep, $lift + $height * 0.85)),
+            new Anchor('seam', new Point($width, $seatY + $deep, $lift + $height * 0.2)),
+        ], Extent::box($width, $seatY + $deep + $t, $lift + $height));
+    }
+
+    public function steps(Design $design): array
+    {
+        $far = $this->isFar($design);
+
+        return CommonSteps::list(
+            new Step('Measure the clear opening of your window and cut the filler board to it; the size on this sheet is that of an ordinary one.', 'Windows differ; a board too small leaks, one too large bows.', 12.0, 'Board fits without force', ['board'], ['tape measure', 'straightedge', 'knife', 'marker'], 'cutting'),
+            CommonSteps::arrows($design, 'Fix the filters to the board on the room’s side, where rain does not reach them'),
+            CommonSteps::join($design, 4 * $design->number('filters'), 'the filters to the board', 'Outdoor air that leaks in here passes no filter.'),
+            $far
+                ? new Step('Set the fan in a window on the far side, blowing out.', 'It draws the house a little below outdoors: never near a fuel-burning appliance.', 8.0, 'Blows out')
+                : CommonSteps::fanDirection('fix it before the filter so that it lifts out')->setting('fan'),
+            new Step('Set the board in the window and close its edges with tape that peels off; secure it against falling out.', 'A gust must not throw it, and the window must close again.', 8.0, 'Held on two sides', [], ['tape'], 'taping'),
+            new Step('Open a window on the far side and hold a ribbon there.', 'It must be blown outwards: air that comes in must have a way out.', 3.0, 'Ribbon blows out'),
+            ...CommonSteps::finish($design),
+        );
+    }
+
+    private function isFar(Design $design): bool
+    {
+        return $design->option('fan-at') === 'far-window';
+    }
+
+    /** @return array{float, float} of the window, m */
+    private function opening(Design $design): array
+    {
+        $count = $design->number('filters');
+        $pitch = $this->pitch($design);
+
+        return [
+            max(self::OPENING[0], $count * $pitch + self::MARGIN),
+            max(self::OPENING[1], $design->filter->height + 2.0 * self::MARGIN),
+        ];
+    }
+
+    private function pitch(Design $design): float
+    {
+        return ($this->isFar($design) ? $design->filter->width : max($design->filter->width, $design->fan->body->side)) + self::MARGIN;
+    }
+
+    /** @return non-empty-list<float> middles of the filters from the left, m */
+    private function places(Design $design): array
+    {
+        $middle = $this->opening($design)[0] / 2.0;
+        $half = $this->pitch($design) / 2.0;
+
+        return $design->number('filters') === 2 ? [$middle - $half, $middle + $half] : [$middle];
+    }
+
+    private function seat(Design $design): FanSeat
+    {
+        $filter = $design->filter;
+
+        return new FanSeat($design->fan, $filter->width, $filter->height, $filter->width - 2.0 * $filter->rim, $filter->height - 2.0 * $filter->rim);
+    }
+
+    /** @throws DoesNotFit */
+    private function check(Design $design): void
+    {
+        if (! $design->filter->isFramed()) {
+            throw DoesNotFit::notAFrame($design->filter, 'window insert');
+        }
+        FanFamilies::mustBe($design->fan, self::FAMILIES, $this);
+        if (! $this->isFar($design)) {
+            $this->seat($design)->mustNotOverhang();
+            $this->seat($design)->mustCover();
+        }
+    }
+}

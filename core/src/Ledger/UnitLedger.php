@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Jornel\Core\Ledger;
 
 use Jornel\Core\Air\Air;
+use Jornel\Core\Air\Pollutant;
 use Jornel\Core\Airflow\Band;
 use Jornel\Core\Airflow\Performance;
 use Jornel\Core\Airflow\Tolerances;
@@ -27,7 +28,6 @@ final readonly class UnitLedger
      * @param  int  $chosen  which of them is judged
      * @param  float  $asks  clean air that the goal asks for, m3/s
      * @param  int  $needed  units that would reach the goal at the chosen speed
-     * @param  Band  $band  where the clean air of all units that the goal judges lies nine times in ten, m3/s
      * @param  Measurements  $measurements  of one unit
      * @param  list<Finding>  $findings
      */
@@ -40,9 +40,10 @@ final readonly class UnitLedger
         public int $chosen,
         public float $asks,
         public int $needed,
-        public Band $band,
         public Measurements $measurements,
         public array $findings,
+        private Pollutant $judges,
+        private Tolerances $tolerances,
     ) {
     }
 
@@ -60,15 +61,20 @@ final readonly class UnitLedger
         $chosen = self::choose($speeds, $speed);
         $line = $speeds[$chosen];
         $needed = $line->judgement->needed() ?? 1;
-        $band = Uncertainty::of($unit->from, $tolerances, self::DRAWS)->cleanAir($unit, $chosen, $goal->judges($room))->times((float) $units);
         $measurements = Measurements::of($design);
 
-        return new self($design, $assembly, $unit, $units, $speeds, $chosen, $line->asks(), $needed, $band, $measurements, Verdict::findings($design, $room, $goal, $units, $speeds, $line, $needed, $measurements));
+        return new self($design, $assembly, $unit, $units, $speeds, $chosen, $line->asks(), $needed, $measurements, Verdict::findings($design, $room, $goal, $units, $speeds, $line, $needed, $measurements), $goal->judges($room), $tolerances);
     }
 
     public function line(): SpeedLine
     {
         return $this->speeds[$this->chosen];
+    }
+
+    /** Where the clean air of all units that the goal judges lies nine times in ten, m3/s. */
+    public function band(): Band
+    {
+        return Uncertainty::of($this->unit->from, $this->tolerances, self::DRAWS)->cleanAir($this->unit, $this->chosen, $this->judges)->times((float) $this->units);
     }
 
     public function standing(): Standing

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jornel\Core\Tests\Room;
+
+use Jornel\Core\Room\InvalidRoom;
+use Jornel\Core\Room\Outline;
+use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\TestCase;
+
+final class OutlineTest extends TestCase
+{
+    private const L = [[0.0, 0.0], [6.0, 0.0], [6.0, 2.0], [2.0, 2.0], [2.0, 5.0], [0.0, 5.0]];
+
+    public function test_an_l_shaped_room_by_hand(): void
+    {
+        // 6 x 2 + 2 x 3 = 18 m2 under 2.5 m: 45 m3; a cupboard of 1 m3 in it.
+        $room = Outline::of(self::L, [2.5], 1.0);
+
+        self::assertEqualsWithDelta([18.0, 44.0, 2.5], [$room->area(), $room->volume(), $room->meanHeight()], 1e-12);
+    }
+
+    public function test_the_sense_of_the_corners_does_not_matter(): void
+    {
+        self::assertEqualsWithDelta(45.0, Outline::of(array_reverse(self::L), [2.5])->volume(), 1e-12);
+    }
+
+    public function test_a_sloped_ceiling_over_a_rectangle(): void
+    {
+        // 4 x 5 m, from 2 m to 3 m: mean 2.5 m.
+        self::assertEqualsWithDelta(50.0, Outline::of([[0.0, 0.0], [4.0, 0.0], [4.0, 5.0], [0.0, 5.0]], [2.0, 2.0, 3.0, 3.0])->volume(), 1e-12);
+    }
+
+    public function test_one_slope_over_an_l_is_area_times_height_at_its_middle(): void
+    {
+        // Height 2 + 0.2 x: the L's middle in x is (12 x 3 + 6 x 1) / 18 = 7/3, so 18 (2 + 0.2 x 7/3) = 44.4 m3.
+        $heights = array_map(fn (array $corner): float => 2.0 + 0.2 * $corner[0], self::L);
+
+        self::assertEqualsWithDelta(44.4, Outline::of(self::L, $heights)->volume(), 1e-9);
+    }
+
+    #[TestWith([[[0.0, 0.0], [1.0, 0.0]], [2.5], 0.0, 'three corners'])]
+    #[TestWith([[[0.0, 0.0], [4.0, 4.0], [4.0, 0.0], [0.0, 4.0]], [2.5], 0.0, 'cross'])]
+    #[TestWith([[[0.0, 0.0], [4.0, 0.0], [4.0, 4.0]], [2.5, 2.0], 0.0, 'one for each'])]
+    #[TestWith([[[0.0, 0.0], [4.0, 0.0], [4.0, 4.0]], [2.5], 30.0, 'no air'])]
+    public function test_what_is_no_room_is_refused(array $corners, array $heights, float $builtIns, string $why): void
+    {
+        $this->expectException(InvalidRoom::class);
+        $this->expectExceptionMessageMatches("/{$why}/");
+        Outline::of($corners, $heights, $builtIns);
+    }
+}

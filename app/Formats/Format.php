@@ -2,7 +2,8 @@
 
 namespace App\Formats;
 
-use Illuminate\Support\Facades\File;
+use Jornel\Core\Document\Documents;
+use Jornel\Core\Document\Formats;
 use Opis\JsonSchema\Errors\ValidationError;
 use Opis\JsonSchema\Validator;
 use stdClass;
@@ -10,8 +11,6 @@ use stdClass;
 /** An open format under `formats/`: its JSON Schema, and whether a document keeps to it. */
 final readonly class Format
 {
-    private const KNOWN = ['evaluate'];
-
     private function __construct(private string $name)
     {
     }
@@ -19,12 +18,27 @@ final readonly class Format
     /** @throws UnknownFormat */
     public static function named(string $name): self
     {
-        return in_array($name, self::KNOWN, true) ? new self($name) : throw UnknownFormat::named($name, self::KNOWN);
+        return in_array($name, Formats::names(), true) ? new self($name) : throw UnknownFormat::named($name, Formats::names());
     }
 
     public function schema(): string
     {
-        return File::get(base_path("formats/{$this->name}.schema.json"));
+        return json_encode(Formats::schema($this->name), JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR)."\n";
+    }
+
+    /**
+     * The format that a document says it is in, or that of a unit where it says nothing.
+     *
+     * @throws NotInFormat when it is none that is known
+     */
+    public static function of(string $json): self
+    {
+        $document = json_decode($json, false, 64);
+        $kind = $document instanceof stdClass ? $document->kind ?? Documents::USUAL : Documents::USUAL;
+
+        return is_string($kind) && in_array($kind, Documents::kinds(), true)
+            ? new self($kind)
+            : throw NotInFormat::of(['kind' => 'Choose one of: '.implode(', ', Documents::kinds()).'.']);
     }
 
     /**

@@ -20,6 +20,15 @@ class EvaluateCommandTest extends TestCase
         }
     }
 
+    public function test_every_kind_of_document_has_an_example_that_is_answered(): void
+    {
+        foreach (['clearance' => 'minutes_to_remove', 'room-series' => 'intervals', 'building' => 'propagators', 'sound' => 'seats'] as $kind => $key) {
+            $run = $this->run_(['evaluate', dirname(__DIR__, 2)."/formats/examples/{$kind}.json"]);
+            self::assertSame(0, $run->getExitCode(), $run->getErrorOutput());
+            self::assertNotEmpty(json_decode($run->getOutput(), true)[$key]);
+        }
+    }
+
     public function test_standard_input_is_read_and_numbers_come_in_full(): void
     {
         $run = $this->run_(['evaluate', '-'], (string) file_get_contents(dirname(__DIR__, 2).'/formats/examples/evaluate-bare.json'));
@@ -35,6 +44,14 @@ class EvaluateCommandTest extends TestCase
     #[TestWith(['{"room":{"volume_ft3":5}}', 'the document: Missing: unit.'])]
     #[TestWith(['{"unit":{"shape":"cube","fan":"nope","filter":"20x20x1-g13-economy","joining":"duct-tape"}}', 'unit.fan: There is no fan “nope”'])]
     #[TestWith(['{"unit":{"shape":"cube","fan":"blower-cage","filter":"20x20x1-g13-economy","joining":"duct-tape"}}', 'unit.fan: A blower has no seat'])]
+    #[TestWith(['{"kind":"sonnet"}', 'kind: Choose one of: evaluate, clearance'])]
+    #[TestWith(['{"kind":"sound","sources":[{"level_dba":50}],"seats":[{"distances_m":[1,2]}]}', 'seats.0.distances_m'])]
+    #[TestWith(['{"kind":"building","rooms":[{"name":"a","volume_m3":50}],"states":[{"name":"s","flows":[{"from_room":"outdoors","to_room":"a","flow_cfm":10}]}],"intervals":[{"state":"s","time_h":1}]}', 'flows: 0.0047195 m3/s enter “a” and 0 leave it'])]
+    #[TestWith(['{"kind":"room-series","room":{"volume_m3":50},"intervals":[{"time_h":-1}]}', 'intervals.0.time_h: Too small'])]
+    #[TestWith(['{"unit":{"shape":"cube","fan":{"like":"box-20-plain","colour":"red"},"filter":"20x20x1-g13-economy","joining":"duct-tape"}}', 'unit.fan.colour: This key is not known here.'])]
+    #[TestWith(['{"unit":{"shape":"cube","fan":"box-20-plain","filter":"20x20x1-g13-economy","joining":"duct-tape","options":{"layout":"spiral"}}}', 'unit.options.layout: Choose one of: pinwheel, two-between-two.'])]
+    #[TestWith(['{"room":{"outline":[{"x_m":0,"y_m":0},{"x_m":4,"y_m":4},{"x_m":4,"y_m":0},{"x_m":0,"y_m":4}],"height_m":2.5},"unit":{"shape":"cube","fan":"box-20-plain","filter":"20x20x1-g13-economy","joining":"duct-tape"}}', 'room.outline: The walls cross'])]
+    #[TestWith(['{"pollutants":[{"id":"x","weights":[0.5,0.5,0.5]}],"unit":{"shape":"cube","fan":"box-20-plain","filter":"20x20x1-g13-economy","joining":"duct-tape"}}', 'pollutants.0.weights: Three weights'])]
     #[TestWith(['[1, 2]', 'This is no object.'])]
     #[TestWith(['{"unit":', 'This is not JSON'])]
     public function test_what_is_wrong_is_refused_with_its_path_and_no_answer(string $json, string $said): void
@@ -59,7 +76,7 @@ class EvaluateCommandTest extends TestCase
 
     public function test_the_schema_is_printed_and_others_are_named(): void
     {
-        self::assertSame('Jornel: evaluate a unit', json_decode($this->run_(['schema', 'evaluate'])->getOutput(), true)['title']);
+        self::assertSame('Jornel: evaluate', json_decode($this->run_(['schema', 'evaluate'])->getOutput(), true)['title']);
         $unknown = $this->run_(['schema', 'nonsense']);
         self::assertSame(2, $unknown->getExitCode());
         self::assertStringContainsString('There are: evaluate', $unknown->getErrorOutput());

@@ -2,7 +2,7 @@
 
 namespace Tests\Reference;
 
-use Jornel\Core\Document\EvaluationDocument;
+use Jornel\Core\Document\Documents;
 use Jornel\Core\Tests\Sample;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
@@ -19,7 +19,7 @@ class EvaluationTest extends TestCase
         $documents = $mine = [];
         for ($case = 0; $case < 240; $case++) {
             $documents[] = $document = $this->document();
-            $speed = EvaluationDocument::answer($document, Sample::data())['speeds'][0];
+            $speed = Documents::answer($document, Sample::data())['speeds'][0];
             $clean = $speed['clean_air_m3_s'];
             $mine[] = [$speed['pressure_pa'], $speed['filter_flow_m3_s'], $speed['leak_flow_m3_s'], $clean['e1'], $clean['e2'], $clean['e3']];
         }

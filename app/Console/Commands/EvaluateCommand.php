@@ -6,7 +6,7 @@ use App\Formats\Format;
 use App\Formats\NotInFormat;
 use Illuminate\Console\Command;
 use Jornel\Core\DataFiles;
-use Jornel\Core\Document\EvaluationDocument;
+use Jornel\Core\Document\Documents;
 use Jornel\Core\Invalid;
 use Jornel\Core\InvalidEntries;
 
@@ -14,7 +14,7 @@ class EvaluateCommand extends Command
 {
     protected $signature = 'jornel:evaluate {file : a document, or - for standard input}';
 
-    protected $description = 'Evaluate any build given as JSON, and print JSON';
+    protected $description = 'Answer any document: a unit, a room in time, a building, sound, clearance; prints JSON';
 
     public function handle(DataFiles $data): int
     {
@@ -30,7 +30,7 @@ class EvaluateCommand extends Command
             return self::FAILURE;
         }
         try {
-            $answer = EvaluationDocument::answer(Format::named('evaluate')->read($json), $data);
+            $answer = Documents::answer(Format::of($json)->read($json), $data);
         } catch (NotInFormat $fault) {
             return $this->refuse($fault->getMessage());
         } catch (InvalidEntries $faults) {

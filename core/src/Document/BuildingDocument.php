@@ -44,9 +44,9 @@ final readonly class BuildingDocument implements Document
             ->quantity('source', Dimension::Emission, '', ['minimum' => 0]))
             ->requires('name', 'volume')->notTogether('clean_air', 'clean_air_m3_s_by_bin');
         $flow = Form::about('Air that goes one way; as much must leave a room as enters it')
-            ->text('from', 'A room, or outdoors')->text('to', 'A room, or outdoors')
+            ->text('from_room', 'A room, or outdoors')->text('to_room', 'A room, or outdoors')
             ->quantity('flow', Dimension::Flow, '', ['minimum' => 0])
-            ->requires('from', 'to', 'flow');
+            ->requires('from_room', 'to_room', 'flow');
         $state = Form::about('A state of flow')->text('name', '')->list('flows', $flow->schema(), '', 0)
             ->key('clean_air_m3_s', ['type' => 'object', 'additionalProperties' => ['type' => 'number', 'minimum' => 0]], 'By room, in place of the room’s own in this state')
             ->requires('name', 'flows');
@@ -125,7 +125,7 @@ final readonly class BuildingDocument implements Document
         }, $this->rooms);
 
         return AirState::of($zones, array_map(fn (Record $flow): array => [
-            $this->node($flow, 'from'), $this->node($flow, 'to'), $flow->figure('flow', -1e-12)->si,
+            $this->node($flow, 'from_room'), $this->node($flow, 'to_room'), $flow->figure('flow', -1e-12)->si,
         ], $state->records('flows')));
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Jornel\Core\Document;
 
 use Jornel\Core\DataFiles;
+use Jornel\Core\Document\Schema\Form;
 use Jornel\Core\Part\Record;
 
 /** The register of documents: a new kind is its class and one line here. */
@@ -21,12 +22,8 @@ final class Documents
         return array_map(fn (string $document): string => $document::kind(), self::KINDS);
     }
 
-    /**
-     * JSON Schema of a kind.
-     *
-     * @return array<string, mixed>|null null for one that is not known
-     */
-    public static function schema(string $kind): ?array
+    /** Form of a kind, with its name in it; null for one that is not known. */
+    public static function form(string $kind): ?Form
     {
         $document = self::named($kind);
         if ($document === null) {
@@ -34,8 +31,7 @@ final class Documents
         }
         $form = $document::form()->key('kind', ['const' => $kind], 'What is asked');
 
-        return ['$schema' => 'https://json-schema.org/draft/2020-12/schema', 'title' => "Jornel: {$kind}"]
-            + ($kind === self::USUAL ? $form : $form->requires('kind'))->schema();
+        return $kind === self::USUAL ? $form : $form->requires('kind');
     }
 
     /**

@@ -65,7 +65,7 @@ final class PartForms
             ->figure('depth', Dimension::Length, 'Actual; of a ring half of outside less inside diameter')
             ->figure('inside', Dimension::Length, 'Inside diameter of a ring')
             ->figure('rim', Dimension::Length, 'Of the frame, 12 mm where not given', self::NOT_NEGATIVE)
-            ->key('drop', ['type' => ['array', 'object']] + ['anyOf' => [['type' => 'array', 'minItems' => 1, 'items' => self::dropPoint()->schema()], self::dropPoint()->schema()]], 'Rated points, velocity over the net face')
+            ->key('drop', ['type' => ['array', 'object'], 'minItems' => 1, 'items' => self::dropPoint()->schema(), 'if' => ['type' => 'object'], 'then' => self::dropPoint()->schema()], 'Rated points, velocity over the net face')
             ->figure('rated_velocity', Dimension::Velocity, 'Above it dust is driven through')
             ->number('pleats_per_foot', ['exclusiveMinimum' => 0], '')
             ->figure('capacity', Dimension::Mass, 'Of fine test dust on the whole net face')

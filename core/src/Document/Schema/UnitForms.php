@@ -17,7 +17,7 @@ final class UnitForms
 
     public static function unit(): Form
     {
-        $part = fn (Form $form): array => ['type' => ['string', 'object'], 'anyOf' => [['type' => 'string', 'minLength' => 1], $form->schema()]];
+        $part = fn (Form $form): array => ['type' => ['string', 'object'], 'minLength' => 1, 'if' => ['type' => 'object'], 'then' => $form->schema()];
 
         return Form::about('By shape and parts, each by its id in the catalogue or written out; or bare')
             ->object('bare', self::bare())

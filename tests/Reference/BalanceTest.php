@@ -7,6 +7,7 @@ use Jornel\Core\Airflow\Balance;
 use Jornel\Core\Airflow\Box;
 use Jornel\Core\Airflow\Leak;
 use Jornel\Core\Part\Filter;
+use Jornel\Core\Part\Layer;
 use Jornel\Core\Part\TwoFigureCurve;
 use Jornel\Core\Shape\FilterFace;
 use Jornel\Core\Tests\Sample;
@@ -49,7 +50,7 @@ class BalanceTest extends TestCase
                 'id' => "f{$number}", 'width_m' => $face['width'], 'height_m' => $face['height'],
                 'drop' => ['velocity_m_s' => $face['velocity'], 'pressure_pa' => $face['drop']],
             ] + Sample::catalogue()->filter('20x20x1-g13-economy')->data);
-            $faces[] = FilterFace::of("face-{$number}", $filter, $face['width'] - 0.024, $face['height'] - 0.024);
+            $faces[] = FilterFace::stacked("face-{$number}", "kind {$number}", [Layer::of($filter, ($face['width'] - 0.024) * ($face['height'] - 0.024))]);
         }
         $fan = (new TwoFigureCurve($build['free'], $build['shut'], $build['exponent']))->scaled(1.0, $air->density / 1.2);
         $balance = Balance::of($fan, Box::of($faces, [new Leak('leak', $build['leak'])], $air));

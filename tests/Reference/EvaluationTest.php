@@ -47,8 +47,9 @@ class EvaluationTest extends TestCase
     private function fan(): array
     {
         $count = ['count' => $this->random->getInt(1, 4)];
+        $guard = $this->random->getInt(0, 2) === 0 ? ['guard_loss_pa' => $this->between(0.0, 4.0)] : [];
         if ($this->random->getInt(0, 1) === 0) {
-            return $count + ['free_flow_cfm' => $this->between(60.0, 1900.0), 'shut_off_inwc' => $this->between(0.08, 1.6), 'exponent' => $this->between(1.0, 2.2)];
+            return $count + $guard + ['free_flow_cfm' => $this->between(60.0, 1900.0), 'shut_off_inwc' => $this->between(0.08, 1.6), 'exponent' => $this->between(1.0, 2.2)];
         }
         $steps = $this->random->getInt(2, 7);
         [$free, $shut] = [$this->between(100.0, 3000.0), $this->between(20.0, 400.0)];
@@ -58,7 +59,7 @@ class EvaluationTest extends TestCase
             $points[] = ['flow_m3_h' => $free * $share, 'pressure_pa' => $i === $steps ? 0.0 : $shut * (1.0 - $share ** $this->between(1.3, 1.35))];
         }
 
-        return $count + ['curve' => $this->random->shuffleArray($points)];
+        return $count + $guard + ['curve' => $this->random->shuffleArray($points)];
     }
 
     private function face(): array
@@ -83,7 +84,9 @@ class EvaluationTest extends TestCase
             ? ['grade' => ['8', '11', '13', '14', '16'][$this->random->getInt(0, 4)]]
             : ['efficiency' => ['e1' => $this->between(0.0, 1.0), 'e2' => $this->between(0.0, 1.0), 'e3' => 1.0]];
 
-        return $size + ['drop' => $drop] + $caught;
+        $dust = $this->random->getInt(0, 2) === 0 ? ['capacity_g' => 30.0, 'dust_g' => $this->between(0.0, 60.0), 'growth' => $this->between(1.5, 3.0)] : [];
+
+        return $size + ['drop' => $drop] + $caught + $dust;
     }
 
     private function between(float $low, float $high): float

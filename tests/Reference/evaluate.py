@@ -1,5 +1,6 @@
 """Answers raw evaluation documents, units and all, with scipy: interpolation, fit and roots are its own."""
 import json
+import math
 import sys
 
 from scipy.interpolate import PchipInterpolator
@@ -7,7 +8,7 @@ from scipy.optimize import brentq, nnls
 
 FACTOR = {
     "m": 1, "mm": 1e-3, "cm": 1e-2, "in": 0.0254, "ft": 0.3048, "m2": 1, "in2": 0.0254**2, "ft2": 0.3048**2,
-    "m3_s": 1, "m3_h": 1 / 3600, "cfm": 4.719474e-4, "pa": 1, "inwc": 249.089, "m_s": 1, "fpm": 0.00508,
+    "m3_s": 1, "g": 1e-3, "m3_h": 1 / 3600, "cfm": 4.719474e-4, "pa": 1, "inwc": 249.089, "m_s": 1, "fpm": 0.00508,
 }
 GRADES = {"8": (0, 0.2, 0.7), "11": (0.2, 0.65, 0.85), "13": (0.5, 0.85, 0.9), "14": (0.75, 0.9, 0.95), "16": (0.95,) * 3}
 EXPONENTS = (0.40, 0.10, 0.0)
@@ -29,19 +30,21 @@ def air_of(air):
 
 def fan_flow(fan, rho, factor):
     """Flow at a pressure: by a root of the interpolant where the fan is given by points."""
+    guard = si(fan, "guard_loss", 0.0) * rho / 1.2
     if "curve" in fan:
         points = sorted((si(p, "flow"), si(p, "pressure") * rho / 1.2) for p in fan["curve"])
         curve = PchipInterpolator([q for q, _ in points], [p for _, p in points])
         free, shut = points[-1][0], points[0][1]
 
         def flow(p):
+            p += guard
             if p >= shut:
                 return 0.0
             return factor * (brentq(lambda q: curve(q) - p, 0, free, xtol=1e-16, rtol=8.9e-16) if p > 0 else free)
 
-        return flow, shut
+        return flow, shut - guard
     free, shut, m = si(fan, "free_flow"), si(fan, "shut_off") * rho / 1.2, fan["exponent"]
-    return (lambda p: factor * free * max(0.0, 1 - p / shut) ** (1 / m)), shut
+    return (lambda p: factor * free * max(0.0, 1 - (p + guard) / shut) ** (1 / m)), shut - guard
 
 
 def layer_of(layer):
@@ -53,6 +56,10 @@ def layer_of(layer):
         a, b = 0.75 * drop / v, 0.25 * drop / v**2
     else:
         a, b = nnls([[v, v * v] for v, _ in points], [drop for _, drop in points])[0]
+    if "dust_g" in layer:
+        share, growth = layer["dust_g"] / layer["capacity_g"], layer["growth"]
+        factor = growth**share if share <= 1 else growth * (1 + math.log(growth) * (share - 1))
+        a, b = a * factor, b * factor
     given = layer.get("efficiency")
     rated = (given["e1"], given["e2"], given["e3"]) if given else GRADES[layer["grade"]]
     return area, a, b, rated

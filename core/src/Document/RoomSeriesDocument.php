@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Document;
 
-use Jornel\Core\Air\BinShares;
 use Jornel\Core\DataFiles;
 use Jornel\Core\Document\Schema\Form;
 use Jornel\Core\Document\Schema\RoomForms;
@@ -60,12 +59,12 @@ final class RoomSeriesDocument implements Document
         return [
             'room' => RoomAnswer::size($room),
             'start_ug_m3' => $start,
-            'intervals' => array_map(fn (float $time, BinShares $end, BinShares $mean): array => [
+            'intervals' => array_map(fn (float $time, int $number): array => [
                 'until_s' => $time,
-                'ug_m3' => $end->sum(),
-                'mean_ug_m3' => $mean->sum(),
-                'bins_ug_m3' => ['e1' => $end->e1, 'e2' => $end->e2, 'e3' => $end->e3],
-            ], $times, $series->ends, $series->means),
+                'ug_m3' => $series->end($number)->sum(),
+                'mean_ug_m3' => $series->mean($number)->sum(),
+                'bins_ug_m3' => (array) $series->end($number),
+            ], $times, array_keys($times)),
         ];
     }
 }

@@ -21,7 +21,7 @@ final readonly class RoomAir
      * @param  BinShares  $inflow  a of each bin, 1/s
      * @param  float  $volume  m3
      */
-    private function __construct(public BinShares $losses, public BinShares $inflow, private float $volume)
+    private function __construct(public BinShares $losses, public BinShares $inflow, public float $volume)
     {
     }
 
@@ -63,14 +63,9 @@ final readonly class RoomAir
      */
     public function after(BinShares $now, BinShares $outdoor, BinShares $source, float $time): BinShares
     {
-        $gain = $this->gain($outdoor, $source);
-        $step = fn (float $c, float $g, float $k): float => $c * exp(-$k * $time) + $g * self::grown($k, $time);
+        $step = RoomStep::of($this, $time);
 
-        return new BinShares(
-            $step($now->e1, $gain->e1, $this->losses->e1),
-            $step($now->e2, $gain->e2, $this->losses->e2),
-            $step($now->e3, $gain->e3, $this->losses->e3),
-        );
+        return $now->times($step->kept)->plus($outdoor->times($step->fromOutdoors))->plus($source->times($step->fromSource));
     }
 
     /**
@@ -84,18 +79,9 @@ final readonly class RoomAir
      */
     public function mean(BinShares $now, BinShares $outdoor, BinShares $source, float $time): BinShares
     {
-        $gain = $this->gain($outdoor, $source);
-        $mean = function (float $c, float $g, float $k) use ($time): float {
-            $grown = self::grown($k, $time);
+        $step = RoomStep::of($this, $time);
 
-            return ($c * $grown + ($k * $time > 1e-6 ? $g * ($time - $grown) / $k : $g * $time ** 2 * (0.5 - $k * $time / 6.0))) / $time;
-        };
-
-        return new BinShares(
-            $mean($now->e1, $gain->e1, $this->losses->e1),
-            $mean($now->e2, $gain->e2, $this->losses->e2),
-            $mean($now->e3, $gain->e3, $this->losses->e3),
-        );
+        return $now->times($step->meanKept)->plus($outdoor->times($step->meanFromOutdoors))->plus($source->times($step->meanFromSource));
     }
 
     /** A pollutant's concentration split over the bins by its weights. */
@@ -107,12 +93,6 @@ final readonly class RoomAir
     private function gain(BinShares $outdoor, BinShares $source): BinShares
     {
         return $this->inflow->times($outdoor)->plus($source->scaled(1.0 / $this->volume));
-    }
-
-    /** Integral of exp(-k t): (1 - exp(-k t)) / k, s. */
-    private static function grown(float $k, float $time): float
-    {
-        return $k * $time > 1e-12 ? -expm1(-$k * $time) / $k : $time;
     }
 
     private static function over(float $gain, float $loss): float

@@ -60,8 +60,9 @@ final class RoomAirTest extends TestCase
         $outdoor = BinShares::same(100.0);
         $series = Series::of(BinShares::same(0.0), [[3600.0, $off, $outdoor, BinShares::same(0.0)], [3600.0, $on, $outdoor, BinShares::same(0.0)]]);
 
-        self::assertEqualsWithDelta($on->after($series->ends[0], $outdoor, BinShares::same(0.0), 3600.0)->e1, $series->ends[1]->e1, 1e-12);
-        self::assertGreaterThan($series->means[1]->e1, $series->means[0]->e1);
+        self::assertEqualsWithDelta($on->after($series->end(0), $outdoor, BinShares::same(0.0), 3600.0)->e1, $series->end(1)->e1, 1e-12);
+        self::assertSame(2, $series->count());
+        self::assertGreaterThan($series->mean(1)->e1, $series->mean(0)->e1);
     }
 
     public function test_exhaust_and_cracks_combine_in_quadrature_or_cautiously(): void

@@ -5,8 +5,10 @@ use App\Http\Controllers\CatalogueController;
 use App\Http\Controllers\DeletedRoomController;
 use App\Http\Controllers\EvaluationController;
 use App\Http\Controllers\MisfitController;
+use App\Http\Controllers\PartController;
 use App\Http\Controllers\ProgrammeController;
 use App\Http\Controllers\RoomController;
+use App\Http\Controllers\SettingController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\SheetController;
 use App\Http\Controllers\SiteController;
@@ -28,6 +30,13 @@ Route::middleware('auth:sanctum')->group(function (): void {
     Route::get('programmes', [ProgrammeController::class, 'index']);
     Route::get('programmes/{programme}', [ProgrammeController::class, 'show'])->can('view', 'programme');
     Route::post('programmes/{programme}/sites', [SiteController::class, 'store'])->can('build', 'programme');
+
+    Route::get('programmes/{programme}/setting', [SettingController::class, 'show'])->can('view', 'programme');
+    Route::put('programmes/{programme}/setting', [SettingController::class, 'update'])->can('organise', 'programme');
+    Route::get('programmes/{programme}/parts', [PartController::class, 'index'])->can('view', 'programme');
+    Route::get('programmes/{programme}/parts/{kind}/{code}', [PartController::class, 'show'])->can('view', 'programme');
+    Route::put('programmes/{programme}/parts/{kind}/{code}', [PartController::class, 'update'])->can('build', 'programme');
+    Route::delete('programmes/{programme}/parts/{kind}/{code}', [PartController::class, 'destroy'])->can('build', 'programme');
 
     Route::post('sites/{site}/rooms', [RoomController::class, 'store'])->can('build', 'site');
     Route::get('rooms/{room}', [RoomController::class, 'show'])->can('view', 'room');

@@ -3,9 +3,13 @@
 namespace App\Actions;
 
 use App\Models\Part;
+use App\Models\Programme;
 use App\Models\Version;
+use Jornel\Core\Air\Air;
 use Jornel\Core\DataFiles;
+use Jornel\Core\Kit\Economy;
 use Jornel\Core\Ledger\Ledger;
+use Jornel\Core\Ledger\Setting;
 use Jornel\Core\Part\Catalogue;
 use Jornel\Core\Quantity\System;
 use Jornel\Core\Room\RoomEntry;
@@ -21,23 +25,12 @@ final readonly class Evaluate
     /**
      * @param  array<string, mixed>  $room  as written down
      * @param  array<string, mixed>|null  $unit  as chosen
+     * @param  Programme|null  $programme  whose own parts and settings hold
      * @param  Version|null  $version  whose copies of part figures go before today's
      */
-    public function __invoke(array $room, string $goal, ?array $unit, System $system, ?Version $version = null): Ledger
+    public function __invoke(array $room, string $goal, ?array $unit, System $system, ?Programme $programme = null, ?Version $version = null): Ledger
     {
-        $targets = $this->data->targets();
-        $ledger = Ledger::ofRoom(
-            RoomEntry::read($room, $system, $this->data->occupancies(), $this->data->pollutants()),
-            $targets->get($goal),
-            $targets,
-        );
-        if ($unit === null) {
-            return $ledger;
-        }
-        $catalogue = $this->catalogue($unit, $version);
-        $entry = DesignEntry::read($unit, $catalogue);
-
-        return $ledger->with($entry->design, $entry->units, $entry->speed, $catalogue, $this->data->cautions());
+        return $this->ledger($room, $goal, $unit, $system, $unit === null ? null : $this->catalogue($unit, $programme, $version), $programme?->air(), $programme?->economy());
     }
 
     /**
@@ -45,9 +38,9 @@ final readonly class Evaluate
      *
      * @param  array<string, mixed>  $unit
      */
-    public function catalogue(array $unit, ?Version $version): Catalogue
+    public function catalogue(array $unit, ?Programme $programme, ?Version $version): Catalogue
     {
-        $today = Catalogue::fromEntries(Part::chosen($unit));
+        $today = Catalogue::fromEntries(Part::chosen($unit, $programme));
 
         return $version === null ? $today : $today->overlaidBy($version->catalogue());
     }
@@ -55,6 +48,32 @@ final readonly class Evaluate
     /** What a version was computed with, computed again. */
     public function version(Version $version): Ledger
     {
-        return $this($version->room['entries'], $version->room['goal'], $version->choices, $version->measure(), $version);
+        $programme = $version->build->room->site->programme;
+
+        return $this->ledger(
+            $version->room['entries'], $version->room['goal'], $version->choices, $version->measure(),
+            $this->catalogue($version->choices, $programme, $version), $version->air(), $version->economy(),
+        );
+    }
+
+    /**
+     * @param  array<string, mixed>  $room
+     * @param  array<string, mixed>|null  $unit
+     */
+    private function ledger(array $room, string $goal, ?array $unit, System $system, ?Catalogue $catalogue, ?Air $air, ?Economy $economy): Ledger
+    {
+        $targets = $this->data->targets();
+        $ledger = Ledger::ofRoom(
+            RoomEntry::read($room, $system, $this->data->occupancies(), $this->data->pollutants()),
+            $targets->get($goal),
+            $targets,
+        );
+        if ($unit === null || $catalogue === null) {
+            return $ledger;
+        }
+        $entry = DesignEntry::read($unit, $catalogue);
+        $setting = new Setting($this->data->cautions(), $this->data->tolerances(), $air ?? Air::reference(), $economy ?? Economy::withoutEnergy());
+
+        return $ledger->with($entry->design, $entry->units, $entry->speed, $catalogue, $setting);
     }
 }

@@ -25,13 +25,16 @@ final readonly class SaveVersion
     public function __invoke(Build $build, Person $person, array $choices, int $basedOn, ?Version $kept = null): Version
     {
         $room = $build->room;
-        $ledger = ($this->evaluate)($room->entries(), $room->goal, $choices, $person->measure, $kept);
+        $programme = $room->site->programme;
+        $ledger = ($this->evaluate)($room->entries(), $room->goal, $choices, $person->measure, $programme, $kept);
         $unit = $ledger->unit ?? throw new \LogicException('A version needs a unit.');
         $line = $unit->line();
         $design = $unit->design;
-        $parts = $this->evaluate->catalogue($choices, $kept)->entries([$design->fan->id, $design->filter->id, $design->joining->id, ...ShoppingList::materials($design)]);
+        $parts = $this->evaluate->catalogue($choices, $programme, $kept)->entries(array_values(array_filter([
+            $design->fan->id, $design->filter->id, $design->prefilter?->id, $design->joining->id, ...ShoppingList::materials($design, $unit->assembly),
+        ], is_string(...))));
 
-        return DB::transaction(function () use ($build, $person, $choices, $basedOn, $room, $unit, $line, $parts): Version {
+        return DB::transaction(function () use ($build, $person, $choices, $basedOn, $room, $programme, $unit, $line, $parts): Version {
             $latest = $build->versions()->lockForUpdate()->max('number') ?? 0;
             if ($latest !== $basedOn) {
                 throw new ConflictHttpException("Someone saved version {$latest} of this build meanwhile. Yours is still on your screen: save it as a build of its own, or open theirs.");
@@ -43,8 +46,9 @@ final readonly class SaveVersion
                 'choices' => ['speed' => $line->performance->speed->name] + $choices,
                 'room' => ['entries' => $room->entries(), 'goal' => $room->goal, 'measure' => $person->measure->value],
                 'parts' => $parts,
-                'clean_air_m3_s' => $line->judged,
-                'asks_m3_s' => $unit->asks,
+                'setting' => $programme->setting(),
+                'clean_air_m3_s' => $line->judged(),
+                'asks_m3_s' => min($unit->asks, 9999.0),
                 'units' => $unit->units,
                 'units_needed' => $unit->needed,
                 'standing' => $unit->standing()->value,

@@ -4,6 +4,7 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Collection;
 use Jornel\Core\Part\Catalogue;
 
 /**
@@ -24,37 +25,58 @@ final class Part extends Model
     }
 
     /**
-     * The parts that a choice names, and all materials.
+     * The parts that a choice names, and all materials; a programme's own figures before the catalogue's.
      *
-     * @param  array<string, mixed>  $choices  fan, filter, joining
+     * @param  array<string, mixed>  $choices  fan, filter, prefilter, joining
      * @return list<array{kind: string, data: array<string, mixed>}>
      */
-    public static function chosen(array $choices): array
+    public static function chosen(array $choices, ?Programme $programme): array
     {
-        return self::entries(self::query()->where(function (Builder $query) use ($choices): void {
-            $query->where('kind', 'material');
-            foreach (['fan', 'filter', 'joining'] as $kind) {
-                if (is_string($choices[$kind] ?? null)) {
-                    $query->orWhere(fn (Builder $one): Builder => $one->where('kind', $kind)->where('code', $choices[$kind]));
-                }
+        $named = ['fan' => [$choices['fan'] ?? null], 'filter' => [$choices['filter'] ?? null, $choices['prefilter'] ?? null], 'joining' => [$choices['joining'] ?? null]];
+        $named = array_map(fn (array $codes): array => array_values(array_filter($codes, fn (mixed $code): bool => is_string($code) && $code !== '')), $named);
+        $own = $programme === null ? collect() : $programme->parts->filter(fn (ProgrammePart $part): bool => $part->kind === 'material' || in_array($part->code, $named[$part->kind] ?? [], true));
+        foreach ($own as $part) {
+            if ($part->kind !== 'material') {
+                $named[$part->kind][] = $part->like_code;
             }
-        }));
+        }
+
+        return self::entries(self::query()->where(function (Builder $query) use ($named): void {
+            $query->where('kind', 'material');
+            foreach ($named as $kind => $codes) {
+                $query->orWhere(function (Builder $one) use ($kind, $codes): void {
+                    $one->where('kind', $kind)->whereIn('code', $codes);
+                });
+            }
+        }), $own);
     }
 
-    /** Everything that can be bought, in the order of the data files. */
-    public static function catalogue(): Catalogue
+    /** Everything that can be bought, in the order of the data files, with a programme's own. */
+    public static function catalogue(?Programme $programme): Catalogue
     {
-        return Catalogue::fromEntries(self::entries(self::query()));
+        return Catalogue::fromEntries(self::entries(self::query(), $programme === null ? collect() : $programme->parts));
     }
 
     /**
      * @param  Builder<self>  $query
+     * @param  Collection<int, ProgrammePart>  $own
      * @return list<array{kind: string, data: array<string, mixed>}>
      */
-    private static function entries(Builder $query): array
+    private static function entries(Builder $query, Collection $own): array
     {
         $query->orderBy('position');
+        $entries = [];
+        foreach ($query->get() as $part) {
+            $entries["{$part->kind} {$part->code}"] = ['kind' => $part->kind, 'data' => $part->figures];
+        }
+        $shipped = $entries;
+        foreach ($own as $part) {
+            $like = $shipped["{$part->kind} {$part->like_code}"] ?? null;
+            if ($like !== null) {
+                $entries["{$part->kind} {$part->code}"] = $part->over($like['data']);
+            }
+        }
 
-        return array_values($query->get()->map(fn (self $part): array => ['kind' => $part->kind, 'data' => $part->figures])->all());
+        return array_values($entries);
     }
 }

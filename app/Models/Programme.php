@@ -3,26 +3,43 @@
 namespace App\Models;
 
 use App\Models\Concerns\OfProgramme;
+use Brick\Math\BigDecimal;
 use Database\Factories\ProgrammeFactory;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Jornel\Core\Air\Air;
+use Jornel\Core\Kit\Economy;
+use Jornel\Core\Ledger\SettingEntry;
 
 /**
  * @property int $id
  * @property string $name
  * @property string $about
  * @property string $currency
+ * @property string $tariff
+ * @property string $hours_per_day
+ * @property string $years
+ * @property int $filter_changes
+ * @property string|null $altitude_m
+ * @property string $altitude_entry
+ * @property string|null $temperature_k
+ * @property string $temperature_entry
+ * @property int $revision
  * @property Collection<int, Site> $sites
+ * @property Collection<int, ProgrammePart> $parts
  */
 class Programme extends Model implements OfProgramme
 {
     /** @use HasFactory<ProgrammeFactory> */
     use HasFactory;
 
-    protected $fillable = ['name', 'about', 'currency'];
+    protected $fillable = ['name', 'about', 'currency', 'tariff', 'hours_per_day', 'years', 'filter_changes', 'altitude_m', 'altitude_entry', 'temperature_k', 'temperature_entry', 'revision'];
+
+    /** @var array<string, mixed> what holds until someone says otherwise */
+    protected $attributes = ['tariff' => '0.3000', 'hours_per_day' => '8.00', 'years' => '2.00', 'filter_changes' => 4, 'altitude_entry' => '', 'temperature_entry' => '', 'revision' => 1];
 
     /** @return HasMany<Site, $this> */
     public function sites(): HasMany
@@ -31,6 +48,41 @@ class Programme extends Model implements OfProgramme
         $sites->orderBy('id');
 
         return $sites;
+    }
+
+    /** @return HasMany<ProgrammePart, $this> */
+    public function parts(): HasMany
+    {
+        $parts = $this->hasMany(ProgrammePart::class);
+        $parts->orderBy('id');
+
+        return $parts;
+    }
+
+    /** The air that its units move. */
+    public function air(): Air
+    {
+        return SettingEntry::air($this->altitude_m === null ? null : (float) $this->altitude_m, $this->temperature_k === null ? null : (float) $this->temperature_k);
+    }
+
+    /** What its running costs rest on. */
+    public function economy(): Economy
+    {
+        return Economy::of(BigDecimal::of($this->tariff), (float) $this->hours_per_day, (float) $this->years, $this->filter_changes);
+    }
+
+    /**
+     * Copy of what holds today, to be kept with what was computed from it.
+     *
+     * @return array{altitude_m: float|null, temperature_k: float|null, tariff: string, hours_per_day: float, years: float, changes: int}
+     */
+    public function setting(): array
+    {
+        return [
+            'altitude_m' => $this->altitude_m === null ? null : (float) $this->altitude_m,
+            'temperature_k' => $this->temperature_k === null ? null : (float) $this->temperature_k,
+            'tariff' => $this->tariff, 'hours_per_day' => (float) $this->hours_per_day, 'years' => (float) $this->years, 'changes' => $this->filter_changes,
+        ];
     }
 
     /** @return BelongsToMany<Person, $this> */

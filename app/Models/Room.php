@@ -25,6 +25,8 @@ use Illuminate\Database\Eloquent\SoftDeletes;
  * @property string $pollutant
  * @property string|null $noise_limit_dba
  * @property bool $has_fuel_burning
+ * @property string|null $outdoor_ug_m3
+ * @property string $leakiness
  * @property string $goal
  * @property int $revision
  * @property Site $site
@@ -37,7 +39,7 @@ class Room extends Model implements OfProgramme
 
     protected $fillable = [
         'name', 'use', 'length_m', 'length_entry', 'width_m', 'width_entry', 'height_m', 'height_entry',
-        'people', 'pollutant', 'noise_limit_dba', 'has_fuel_burning', 'goal', 'revision',
+        'people', 'pollutant', 'noise_limit_dba', 'has_fuel_burning', 'outdoor_ug_m3', 'leakiness', 'goal', 'revision',
     ];
 
     /** @return array<string, string> */
@@ -69,7 +71,7 @@ class Room extends Model implements OfProgramme
     /**
      * The room as it was written down.
      *
-     * @return array{name: string, use: string, length: string, width: string, height: string, people: int, pollutant: string, noise_limit: string, has_fuel_burning: bool}
+     * @return array{name: string, use: string, length: string, width: string, height: string, people: int, pollutant: string, noise_limit: string, has_fuel_burning: bool, outdoor: string, leakiness: string}
      */
     public function entries(): array
     {
@@ -83,6 +85,8 @@ class Room extends Model implements OfProgramme
             'pollutant' => $this->pollutant,
             'noise_limit' => $this->noise_limit_dba === null ? '' : sprintf('%g dBA', (float) $this->noise_limit_dba),
             'has_fuel_burning' => $this->has_fuel_burning,
+            'outdoor' => $this->outdoor_ug_m3 === null ? '' : sprintf('%g µg/m³', (float) $this->outdoor_ug_m3),
+            'leakiness' => $this->leakiness ?? 'ordinary',
         ];
     }
 }

@@ -3,9 +3,13 @@
 namespace App\Models;
 
 use App\Models\Concerns\OfProgramme;
+use Brick\Math\BigDecimal;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
+use Jornel\Core\Air\Air;
+use Jornel\Core\Kit\Economy;
+use Jornel\Core\Ledger\SettingEntry;
 use Jornel\Core\Part\Catalogue;
 use Jornel\Core\Quantity\System;
 
@@ -15,9 +19,10 @@ use Jornel\Core\Quantity\System;
  * @property int $id
  * @property int $build_id
  * @property int $number
- * @property array{shape: string, fan: string, filter: string, joining: string, corners: string, units: int, speed: string} $choices
+ * @property array{shape: string, fan: string, filter: string, joining: string, corners: string, units: int, speed: string, prefilter?: string, direction?: string, options?: array<string, string>} $choices
  * @property array{entries: array<string, mixed>, goal: string, measure: string} $room
  * @property list<array{kind: string, data: array<string, mixed>}> $parts
+ * @property array{altitude_m: float|null, temperature_k: float|null, tariff: string, hours_per_day: float, years: float, changes: int}|null $setting  null where it was saved before settings were kept
  * @property string $clean_air_m3_s
  * @property string $asks_m3_s
  * @property int $units
@@ -31,12 +36,12 @@ class Version extends Model implements OfProgramme
 {
     public const UPDATED_AT = null;
 
-    protected $fillable = ['number', 'person_id', 'choices', 'room', 'parts', 'clean_air_m3_s', 'asks_m3_s', 'units', 'units_needed', 'standing'];
+    protected $fillable = ['number', 'person_id', 'choices', 'room', 'parts', 'setting', 'clean_air_m3_s', 'asks_m3_s', 'units', 'units_needed', 'standing'];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['choices' => 'array', 'room' => 'array', 'parts' => 'array', 'created_at' => 'datetime'];
+        return ['choices' => 'array', 'room' => 'array', 'parts' => 'array', 'setting' => 'array', 'created_at' => 'datetime'];
     }
 
     /** @return BelongsTo<Build, $this> */
@@ -60,6 +65,20 @@ class Version extends Model implements OfProgramme
     public function catalogue(): Catalogue
     {
         return Catalogue::fromEntries($this->parts);
+    }
+
+    /** The air that it was computed with. */
+    public function air(): Air
+    {
+        return SettingEntry::air($this->setting['altitude_m'] ?? null, $this->setting['temperature_k'] ?? null);
+    }
+
+    /** What its running costs were computed with. */
+    public function economy(): Economy
+    {
+        return $this->setting === null
+            ? Economy::withoutEnergy()
+            : Economy::of(BigDecimal::of($this->setting['tariff']), $this->setting['hours_per_day'], $this->setting['years'], $this->setting['changes']);
     }
 
     public function measure(): System

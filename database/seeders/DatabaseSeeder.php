@@ -51,7 +51,7 @@ class DatabaseSeeder extends Seeder
             'length_m' => $read->length, 'length_entry' => $row['entries']['length'],
             'width_m' => $read->width, 'width_entry' => $row['entries']['width'],
             'height_m' => $read->height, 'height_entry' => $row['entries']['height'],
-            'noise_limit_dba' => $read->noiseLimit, 'has_fuel_burning' => $read->hasFuelBurning, 'goal' => $row['goal'], 'revision' => 1,
+            'noise_limit_dba' => $read->noiseLimit, 'has_fuel_burning' => $read->hasFuelBurning, 'outdoor_ug_m3' => $read->outdoor(), 'leakiness' => $row['entries']['leakiness'] ?? 'ordinary', 'goal' => $row['goal'], 'revision' => 1,
         ]);
         $site->rooms()->save($room);
         if (isset($row['build'])) {

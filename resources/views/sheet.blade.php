@@ -37,7 +37,7 @@
         <p class="note">Version {{ $version->number }}, saved {{ $version->created_at->format('j F Y') }}{{ $version->person ? ' by '.$version->person->name : '' }} · make {{ $unit->units }}</p>
     </td>
     <td style="width: 46%"><p class="verdict">Goal: {{ $ledger->goal->name() }}, {{ $show(Display::Flow, $ledger->asks) }}.
-        {{ $unit->units === 1 ? 'This unit gives' : "These {$unit->units} units give" }} <b>{{ $show(Display::Flow, $line->judged) }}</b> at speed {{ $line->performance->speed->name }},
+        {{ $unit->units === 1 ? 'This unit gives' : "These {$unit->units} units give" }} <b>{{ $show(Display::Flow, $line->judged()) }}</b> at speed {{ $line->performance->speed->name }},
         {{ $show(Display::Level, $line->level) }}. {{ $unit->findings[0]->text->text($measure) }}
         <span class="note">From {{ $unit->design->provenance()->value }} figures; prove it by measuring.</span></p></td>
 </tr></table>
@@ -47,11 +47,11 @@
         <td style="width: 52%"><img src="{{ $picture }}" style="width: {{ 44 * $scale }}mm"></td>
         <td>
             <table class="lines">
-                <tr><th>Outside</th><td>{{ $show(Display::PartLength, $unit->assembly->width) }} × {{ $show(Display::PartLength, $unit->assembly->depth) }}</td></tr>
-                <tr><th>Height</th><td>{{ $show(Display::PartLength, $unit->assembly->height) }}</td></tr>
+                <tr><th>Outside</th><td>{{ $show(Display::PartLength, $unit->measurements->width) }} × {{ $show(Display::PartLength, $unit->measurements->depth) }}</td></tr>
+                <tr><th>Height</th><td>{{ $show(Display::PartLength, $unit->measurements->height) }}</td></tr>
                 <tr><th>Joining</th><td>{{ $unit->design->joining->name }}</td></tr>
                 <tr><th>Corners</th><td>{{ $unit->design->corners->label() }}</td></tr>
-                <tr><th>Weight</th><td>{{ sprintf('%.1f kg', $unit->assembly->mass) }}</td></tr>
+                <tr><th>Weight</th><td>{{ $show(Display::Mass, $unit->measurements->mass) }}{{ $unit->measurements->tipping === null ? '' : ', tips at '.$show(Display::Angle, $unit->measurements->tipping) }}</td></tr>
                 <tr><th>Work</th><td>about {{ (int) ceil($sheet->minutes() / 5) * 5 }} min each</td></tr>
             </table>
         </td>

@@ -53,6 +53,15 @@ class AccessTest extends FeatureTestCase
         $this->actingAs($stranger)->postJson('/api/v1/evaluations', $this->evaluation() + ['version' => $ids['version']])->assertNotFound();
     }
 
+    public function test_another_programmes_parts_and_settings_lend_nothing(): void
+    {
+        $ids = $this->records();
+        $stranger = $this->actingAs($this->person(Role::Organiser, Programme::factory()->create()));
+        $stranger->postJson('/api/v1/evaluations', $this->evaluation() + ['programme' => $ids['programme']])->assertNotFound();
+        $stranger->postJson('/api/v1/misfits', ['unit' => self::CHOICES, 'programme' => $ids['programme']])->assertNotFound();
+        $stranger->getJson("/api/v1/catalogue?programme={$ids['programme']}")->assertNotFound();
+    }
+
     public function test_a_reader_may_look_but_change_nothing(): void
     {
         $ids = $this->records();
@@ -80,14 +89,14 @@ class AccessTest extends FeatureTestCase
         $this->actingAs($this->person(Role::Reader, $mine))->getJson('/api/v1/programmes')->assertOk()->assertJsonCount(1)->assertJsonPath('0.name', 'Mine');
     }
 
-    /** @return array<string, int> */
+    /** @return array<string, int|string> */
     private function records(): array
     {
         $room = $this->room();
         $build = $room->builds()->create(['name' => 'Build']);
         $version = $this->app->make(SaveVersion::class)($build->setRelation('room', $room), $this->person(), self::CHOICES, 0);
 
-        return ['programme' => $room->programmeId(), 'site' => $room->site_id, 'room' => $room->id, 'build' => $build->id, 'version' => $version->id];
+        return ['programme' => $room->programmeId(), 'site' => $room->site_id, 'room' => $room->id, 'build' => $build->id, 'version' => $version->id, 'kind' => 'fan', 'code' => 'box-20-plain'];
     }
 
     /** @return list<Route> */
@@ -96,7 +105,7 @@ class AccessTest extends FeatureTestCase
         return array_values(array_filter(Routes::getRoutes()->getRoutes(), fn (Route $route): bool => str_starts_with($route->uri(), 'api/v1/')));
     }
 
-    /** @param  array<string, int>  $ids */
+    /** @param  array<string, int|string>  $ids */
     private function call_(Route $route, array $ids): TestResponse
     {
         $path = preg_replace_callback('/\{(\w+)}/', fn (array $match): string => (string) ($ids[$match[1]] ?? self::fail("No record for {$match[1]}")), $route->uri());

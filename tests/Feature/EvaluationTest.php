@@ -14,7 +14,7 @@ class EvaluationTest extends FeatureTestCase
         $answer->assertJsonPath('volume', ['imperial' => '6,821 ft³', 'metric' => '193.1 m³']);
         $answer->assertJsonPath('goalAsks', ['imperial' => '568 cfm', 'metric' => '966 m³/h']);
         $answer->assertJsonPath('unit.standing', 'meets')->assertJsonPath('unit.needed', 1)->assertJsonCount(3, 'unit.speeds');
-        self::assertCount(10, $answer->json('targets'));
+        self::assertCount(13, $answer->json('targets'));
         self::assertSame(['20 1/4 in', '514 mm'], array_values($answer->json('unit.drawing.extents.0.length')));
     }
 

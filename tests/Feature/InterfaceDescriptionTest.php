@@ -33,6 +33,9 @@ class InterfaceDescriptionTest extends FeatureTestCase
     #[TestWith(['/api/v1/programmes/{programme}', 'Programme'])]
     #[TestWith(['/api/v1/rooms/{room}', 'Room'])]
     #[TestWith(['/api/v1/versions/{version}', 'SavedVersion'])]
+    #[TestWith(['/api/v1/programmes/{programme}/setting', 'Setting'])]
+    #[TestWith(['/api/v1/programmes/{programme}/parts/fan/box-20-plain', 'PartSheet'])]
+    #[TestWith(['/api/v1/programmes/{programme}/parts/filter/6.2x20x1-g13-dense', 'PartSheet'])]
     public function test_answers_are_as_described(string $path, string $schema): void
     {
         $wren = Person::query()->where('email', 'wren@alderfen.example')->firstOrFail();

@@ -4,28 +4,39 @@ namespace App\Http\Controllers;
 
 use App\Http\Resources\CatalogueData;
 use App\Http\Resources\OptionData;
+use App\Http\Resources\ShapeOptionsData;
 use App\Models\Part;
+use App\Models\Programme;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Gate;
 use Jornel\Core\DataFiles;
 use Jornel\Core\Shape\Corners;
+use Jornel\Core\Shape\Direction;
 use Jornel\Core\Shape\Shapes;
 use OpenApi\Attributes as OA;
 
 class CatalogueController extends Controller
 {
-    #[OA\Get(path: '/catalogue', operationId: 'catalogue', responses: [
+    #[OA\Get(path: '/catalogue', operationId: 'catalogue', parameters: [new OA\QueryParameter(name: 'programme', required: false, description: 'Whose own parts count as well', schema: new OA\Schema(type: 'integer'))], responses: [
         new OA\Response(response: 200, description: 'Everything there is to choose from', content: new OA\JsonContent(ref: CatalogueData::class)),
     ])]
-    public function show(DataFiles $data): JsonResponse
+    public function show(Request $request, DataFiles $data): JsonResponse
     {
-        $parts = Part::catalogue();
+        $programme = $request->query('programme') === null ? null : Programme::query()->with('parts')->findOrFail($request->integer('programme'));
+        if ($programme !== null) {
+            Gate::authorize('view', $programme);
+        }
+        $parts = Part::catalogue($programme);
 
         return new JsonResponse(new CatalogueData(
             array_map(OptionData::fan(...), array_values($parts->fans)),
             array_map(OptionData::filter(...), array_values($parts->filters)),
             array_map(OptionData::joining(...), array_values($parts->joinings)),
             array_map(OptionData::shape(...), array_values(Shapes::all())),
+            array_map(ShapeOptionsData::of(...), array_values(Shapes::all())),
             array_map(OptionData::corners(...), Corners::cases()),
+            array_map(fn (Direction $direction): OptionData => OptionData::plain($direction->value, $direction->label()), Direction::cases()),
             array_map(fn ($pollutant): OptionData => OptionData::plain($pollutant->id, $pollutant->name), array_values($data->pollutants()->all)),
             array_map(fn ($use): OptionData => OptionData::plain($use->id, $use->name), array_values($data->occupancies()->all)),
         ));

@@ -17,7 +17,7 @@ class EvaluationController extends Controller
     public function store(EvaluationRequest $request, Evaluate $evaluate): JsonResponse
     {
         return new JsonResponse(LedgerData::of($evaluate(
-            $request->room(), $request->goal(), $request->unit(), $this->person($request)->measure, $request->version(),
+            $request->room(), $request->goal(), $request->unit(), $this->person($request)->measure, $request->programme(), $request->version(),
         )));
     }
 }

@@ -17,9 +17,8 @@ class MisfitController extends Controller
     ])]
     public function store(MisfitRequest $request): JsonResponse
     {
-        $catalogue = Part::catalogue();
-        $misfits = Misfits::of(DesignEntry::read($request->unit() ?? [], $catalogue)->design, $catalogue);
+        $catalogue = Part::catalogue($request->programme());
 
-        return new JsonResponse(new MisfitsData((object) $misfits->fans, (object) $misfits->filters, (object) $misfits->shapes));
+        return new JsonResponse(MisfitsData::of(Misfits::of(DesignEntry::read($request->unit() ?? [], $catalogue)->design, $catalogue)));
     }
 }

@@ -23,7 +23,7 @@ class VersionController extends Controller
     ])]
     public function store(VersionRequest $request, Build $build, SaveVersion $save): JsonResponse
     {
-        $build->load(['room', 'latest']);
+        $build->load(['room.site.programme.parts', 'latest']);
         $version = $save(
             $build, $this->person($request), $request->unit() ?? [], $request->integer('basedOn'),
             $request->boolean('keepFigures') ? $build->latest : null,
@@ -37,7 +37,7 @@ class VersionController extends Controller
     ])]
     public function show(Version $version, Evaluate $evaluate): JsonResponse
     {
-        $changed = $version->catalogue()->differing(Catalogue::fromEntries(Part::chosen($version->choices)));
+        $changed = $version->catalogue()->differing(Catalogue::fromEntries(Part::chosen($version->choices, $version->build->room->site->programme)));
 
         return new JsonResponse(SavedVersionData::of($version, $evaluate->version($version), $changed));
     }

@@ -10,13 +10,14 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'room', ref: '#/components/schemas/RoomEntries'),
     new OA\Property(property: 'goal', type: 'string', example: 'air-changes-5'),
     new OA\Property(property: 'unit', ref: '#/components/schemas/Choices', nullable: true),
+    new OA\Property(property: 'programme', type: 'integer', nullable: true, description: 'Whose own parts and settings hold'),
     new OA\Property(property: 'version', type: 'integer', nullable: true, description: 'Version whose copies of part figures go before today’s'),
 ])]
 class EvaluationRequest extends StrictRequest
 {
     public function rules(): array
     {
-        return [...$this->roomRules(), ...$this->unitRules('nullable'), 'version' => ['nullable', 'integer']];
+        return [...$this->roomRules(), ...$this->unitRules('nullable'), 'version' => ['nullable', 'integer'], 'programme' => ['nullable', 'integer']];
     }
 
     public function version(): ?Version

@@ -38,6 +38,8 @@ class RoomRequest extends StrictRequest
             'pollutant' => $room->pollutant->id,
             'noise_limit_dba' => $room->noiseLimit,
             'has_fuel_burning' => $room->hasFuelBurning,
+            'outdoor_ug_m3' => $room->outdoor(),
+            'leakiness' => $this->string('room.leakiness')->toString() ?: 'ordinary',
             'goal' => $ledger->goal->id(),
         ];
     }

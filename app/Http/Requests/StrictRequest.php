@@ -3,8 +3,11 @@
 namespace App\Http\Requests;
 
 use Illuminate\Contracts\Validation\Validator;
+use App\Models\Programme;
 use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Arr;
+use Illuminate\Support\Str;
 
 /** A request that refuses keys it does not know, each at its path. */
 abstract class StrictRequest extends FormRequest
@@ -35,6 +38,7 @@ abstract class StrictRequest extends FormRequest
             'room.length' => $text, 'room.width' => $text, 'room.height' => $text,
             'room.people' => $text, 'room.pollutant' => $text, 'room.noise_limit' => $text,
             'room.has_fuel_burning' => ['required', 'boolean'],
+            'room.outdoor' => $text, 'room.leakiness' => $text,
             'goal' => ['required', 'string', 'max:60'],
         ];
     }
@@ -49,6 +53,8 @@ abstract class StrictRequest extends FormRequest
             'unit.shape' => $id, 'unit.fan' => $id, 'unit.filter' => $id, 'unit.joining' => $id, 'unit.corners' => $id,
             'unit.units' => ['required_with:unit', 'integer'],
             'unit.speed' => ['nullable', 'string', 'max:20'],
+            'unit.prefilter' => ['nullable', 'string', 'max:80'], 'unit.direction' => ['nullable', 'string', 'max:8'],
+            'unit.options' => ['nullable', 'array'], 'unit.options.*' => ['string', 'max:40'],
         ];
     }
 
@@ -68,9 +74,23 @@ abstract class StrictRequest extends FormRequest
         if (! is_array($unit)) {
             return null;
         }
-        /** @var array{units: int|string, speed?: string|null} $unit */
+        /** @var array{units: int|string, speed?: string|null, prefilter?: string|null, direction?: string|null, options?: array<string, string>|null} $unit */
 
-        return ['units' => (int) $unit['units'], 'speed' => $unit['speed'] ?? ''] + $unit;
+        return [
+            'units' => (int) $unit['units'], 'speed' => $unit['speed'] ?? '', 'prefilter' => $unit['prefilter'] ?? '', 'direction' => $unit['direction'] ?? '', 'options' => $unit['options'] ?? [],
+        ] + $unit;
+    }
+
+    /** The programme whose own parts and settings hold, where one is named; closed to others. */
+    public function programme(): ?Programme
+    {
+        if ($this->input('programme') === null) {
+            return null;
+        }
+        $programme = Programme::query()->with('parts')->findOrFail($this->integer('programme'));
+        Gate::authorize('view', $programme);
+
+        return $programme;
     }
 
     public function goal(): string
@@ -80,6 +100,6 @@ abstract class StrictRequest extends FormRequest
 
     private function knows(string $path): bool
     {
-        return array_key_exists($path, $this->rules());
+        return array_key_exists($path, $this->rules()) || Arr::first(array_keys($this->rules()), fn (string $rule): bool => str_contains($rule, '*') && Str::is($rule, $path)) !== null;
     }
 }

@@ -12,7 +12,9 @@ final readonly class CatalogueData
      * @param  list<OptionData>  $filters
      * @param  list<OptionData>  $joinings
      * @param  list<OptionData>  $shapes
+     * @param  list<ShapeOptionsData>  $shapeOptions
      * @param  list<OptionData>  $corners
+     * @param  list<OptionData>  $directions
      * @param  list<OptionData>  $pollutants
      * @param  list<OptionData>  $uses
      */
@@ -21,7 +23,9 @@ final readonly class CatalogueData
         #[OA\Property(items: new OA\Items(ref: OptionData::class))] public array $filters,
         #[OA\Property(items: new OA\Items(ref: OptionData::class))] public array $joinings,
         #[OA\Property(items: new OA\Items(ref: OptionData::class))] public array $shapes,
+        #[OA\Property(items: new OA\Items(ref: ShapeOptionsData::class))] public array $shapeOptions,
         #[OA\Property(items: new OA\Items(ref: OptionData::class))] public array $corners,
+        #[OA\Property(items: new OA\Items(ref: OptionData::class))] public array $directions,
         #[OA\Property(items: new OA\Items(ref: OptionData::class))] public array $pollutants,
         #[OA\Property(items: new OA\Items(ref: OptionData::class))] public array $uses,
     ) {

@@ -13,14 +13,17 @@ final readonly class ChoicesData
         #[OA\Property] public string $filter,
         #[OA\Property] public string $joining,
         #[OA\Property(enum: ['open', 'taped', 'shroud'])] public string $corners,
+        #[OA\Property(description: 'A coarser one in front of each filter; empty for none')] public string $prefilter,
+        #[OA\Property(enum: ['', 'pull', 'push'], description: 'Empty for the shape’s usual one')] public string $direction,
+        #[OA\Property(type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string'), description: 'Of the shape, by id')] public object $options,
         #[OA\Property(minimum: 1)] public int $units,
         #[OA\Property(description: 'Name of the speed to judge; empty for the fastest that keeps to the noise limit')] public string $speed,
     ) {
     }
 
-    /** @param  array{shape: string, fan: string, filter: string, joining: string, corners: string, units: int, speed: string}  $choices */
+    /** @param  array{shape: string, fan: string, filter: string, joining: string, corners: string, units: int, speed: string, prefilter?: string, direction?: string, options?: array<string, string>}  $choices */
     public static function of(array $choices): self
     {
-        return new self($choices['shape'], $choices['fan'], $choices['filter'], $choices['joining'], $choices['corners'], $choices['units'], $choices['speed']);
+        return new self($choices['shape'], $choices['fan'], $choices['filter'], $choices['joining'], $choices['corners'], $choices['prefilter'] ?? '', $choices['direction'] ?? '', (object) ($choices['options'] ?? []), $choices['units'], $choices['speed']);
     }
 }

@@ -51,8 +51,8 @@ final readonly class LedgerData
             array_map(fn (TargetAsk $ask): TargetData => TargetData::of($ask, $most, $ledger->goal->id()), $ledger->targets),
             ScaleMarkData::flows($most, System::Imperial),
             ScaleMarkData::flows($most, System::Metric),
-            $ledger->unit === null ? null : round(min(1.0, $ledger->unit->line()->judged / $most), 4),
-            $ledger->unit === null || $ledger->shopping === null || $scene === null ? null : UnitData::of($ledger->unit, $ledger->shopping, Drawing::of($scene)),
+            $ledger->unit === null ? null : round(min(1.0, $ledger->unit->line()->judged() / $most), 4),
+            $ledger->unit === null || $ledger->cost === null || $scene === null ? null : UnitData::of($ledger->unit, $ledger->cost, Drawing::of($scene)),
             array_map(fn (Caution $caution): CautionData => CautionData::of($caution), $ledger->cautions),
             DrawingData::of(Drawing::of(RoomScene::of($ledger->room, $scene, $ledger->unit->units ?? 0)), [], [], Display::RoomLength),
         );

@@ -17,6 +17,8 @@ final readonly class RoomEntriesData
         #[OA\Property] public string $pollutant,
         #[OA\Property(description: 'Empty for none')] public string $noise_limit,
         #[OA\Property] public bool $has_fuel_burning,
+        #[OA\Property(description: 'Concentration outdoors at worst; empty where it is not told')] public string $outdoor,
+        #[OA\Property(enum: ['tight', 'ordinary', 'leaky'])] public string $leakiness,
     ) {
     }
 
@@ -28,6 +30,7 @@ final readonly class RoomEntriesData
         return new self(
             $text('name'), $text('use'), $text('length'), $text('width'), $text('height'), $text('people'),
             $text('pollutant'), $text('noise_limit'), ($entries['has_fuel_burning'] ?? false) === true,
+            $text('outdoor'), $text('leakiness') ?: 'ordinary',
         );
     }
 }

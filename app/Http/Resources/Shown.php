@@ -22,6 +22,12 @@ final readonly class Shown
         return new self($display->text($si, System::Imperial), $display->text($si, System::Metric));
     }
 
+    /** @param  list<self>  $parts */
+    public static function joined(array $parts, string $between): self
+    {
+        return new self(implode($between, array_column($parts, 'imperial')), implode($between, array_column($parts, 'metric')));
+    }
+
     public static function sentence(Sentence $sentence): self
     {
         return new self($sentence->text(System::Imperial), $sentence->text(System::Metric));

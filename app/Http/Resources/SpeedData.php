@@ -30,7 +30,7 @@ final readonly class SpeedData
     ) {
     }
 
-    public static function of(SpeedLine $line, float $asks): self
+    public static function of(SpeedLine $line): self
     {
         $balance = $line->performance->balance;
 
@@ -42,15 +42,15 @@ final readonly class SpeedData
             Shown::of(Display::Flow, $balance->leakFlow),
             Shown::of(Display::Share, $balance->bypassShare()),
             Shown::of(Display::Flow, $line->clean),
-            Shown::of(Display::Flow, $line->judged),
-            round($line->judged / $asks, 4),
+            Shown::of(Display::Flow, $line->judged()),
+            round($line->judged() / $line->asks(), 4),
             Shown::of(Display::AirChanges, $line->airChanges),
             Shown::of(Display::Minutes, $line->seconds90),
             Shown::of(Display::Minutes, $line->seconds99),
             Shown::of(Display::Level, $line->level),
             Shown::of(Display::Power, $line->watts),
             $line->performance->restriction()->value,
-            $line->reachesGoal,
+            $line->reachesGoal(),
             $line->keepsQuiet,
         );
     }

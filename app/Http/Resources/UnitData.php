@@ -4,7 +4,7 @@ namespace App\Http\Resources;
 
 use App\Http\Resources\Drawing\DrawingData;
 use Jornel\Core\Kit\Drawing\Drawing;
-use Jornel\Core\Kit\ShoppingList;
+use Jornel\Core\Kit\RunningCost;
 use Jornel\Core\Ledger\AirStreams;
 use Jornel\Core\Ledger\Finding;
 use Jornel\Core\Ledger\PartLabels;
@@ -31,12 +31,14 @@ final readonly class UnitData
         #[OA\Property(items: new OA\Items(ref: SpeedData::class))] public array $speeds,
         #[OA\Property(items: new OA\Items(type: 'string'))] public array $remarks,
         #[OA\Property(enum: ['measured', 'rated', 'typical', 'assumed'], description: 'The least certain of the figures it rests on')] public string $provenance,
+        #[OA\Property(description: 'Where the clean air that the goal judges lies nine times in ten')] public BandData $band,
+        #[OA\Property] public FormData $form,
         #[OA\Property] public CostData $cost,
         #[OA\Property] public DrawingData $drawing,
     ) {
     }
 
-    public static function of(UnitLedger $unit, ShoppingList $shopping, Drawing $drawing): self
+    public static function of(UnitLedger $unit, RunningCost $cost, Drawing $drawing): self
     {
         return new self(
             "{$unit->design->shape->name()} · {$unit->design->fan->name} · {$unit->design->filter->name}",
@@ -45,10 +47,12 @@ final readonly class UnitData
             $unit->standing()->value,
             array_map(fn (Finding $finding): FindingData => FindingData::of($finding), $unit->findings),
             $unit->chosen,
-            array_map(fn (SpeedLine $line): SpeedData => SpeedData::of($line, $unit->asks), $unit->speeds),
-            $unit->assembly->remarks,
+            array_map(fn (SpeedLine $line): SpeedData => SpeedData::of($line), $unit->speeds),
+            [...$unit->assembly->remarks, ...$unit->unit->notes],
             $unit->design->provenance()->value,
-            CostData::of($shopping),
+            BandData::of($unit->band(), $unit->asks),
+            FormData::of($unit->measurements, $unit->design),
+            CostData::of($cost),
             DrawingData::of($drawing, PartLabels::of($unit), AirStreams::of($unit), Display::PartLength),
         );
     }

@@ -20,4 +20,5 @@ enum Dimension: string
     case Time = 'time';
     case Concentration = 'concentration';
     case Emission = 'emission';
+    case Share = 'share';
 }

@@ -27,6 +27,21 @@ enum Display
     case AirChanges;
     /** A share of one, as per cent. */
     case Share;
+    /** Mean open width along a seam: hundredths of a millimetre in either measure. */
+    case Gap;
+    case Mass;
+    /** Dust in a filter: grams in either measure. */
+    case Dust;
+    /** Kelvin in, degrees out. */
+    case Temperature;
+    /** Height above the sea: whole feet or metres. */
+    case Altitude;
+    /** Micrograms in a cubic metre. */
+    case Concentration;
+    /** Kilograms in a cubic metre. */
+    case Density;
+    /** Degrees of an angle. */
+    case Angle;
 
     public function text(float $si, System $system): string
     {
@@ -58,6 +73,14 @@ enum Display
             self::Minutes => $si < 600.0 ? self::number($si / 60.0, 1).' min' : self::number($si / 60.0, 0).' min',
             self::AirChanges => self::number($si, 1).' /h',
             self::Share => self::number($si * 100.0, $si < 0.1 ? 1 : 0).' %',
+            self::Gap => self::number($si * 1000.0, 2).' mm',
+            self::Mass => $imperial ? self::number(Unit::Pound->fromSi($si), 1).' lb' : self::number($si, 2).' kg',
+            self::Dust => self::number($si * 1000.0, 1).' g',
+            self::Temperature => $imperial ? self::number(Unit::Fahrenheit->fromSi($si), 0).' °F' : self::number(Unit::Celsius->fromSi($si), 0).' °C',
+            self::Altitude => $imperial ? self::number(Unit::Foot->fromSi($si), 0).' ft' : self::number($si, 0).' m',
+            self::Concentration => self::number($si, 1).' µg/m³',
+            self::Density => self::number($si, 3).' kg/m³',
+            self::Angle => self::number($si, 0).'°',
         };
     }
 

@@ -177,6 +177,9 @@ final readonly class Entry
             Dimension::Flow => '1,200 cfm or 2000 m³/h',
             Dimension::Pressure => '0.05 inwc or 12 Pa',
             Dimension::Level => '45 dBA',
+            Dimension::Temperature => '68 °F or 20 °C',
+            Dimension::Share => '65 %',
+            Dimension::Area => '45 in² or 290 cm²',
             default => '12 '.$this->bare->spellings()[0],
         };
     }

@@ -19,6 +19,7 @@ enum Unit: string
     case SquareMetre = 'm2';
     case SquareFoot = 'ft2';
     case SquareInch = 'in2';
+    case SquareCentimetre = 'cm2';
     case CubicMetre = 'm3';
     case CubicFoot = 'ft3';
     case CubicMetrePerSecond = 'm3_s';
@@ -45,6 +46,7 @@ enum Unit: string
     case MilligramPerCubicMetre = 'mg_m3';
     case MicrogramPerSecond = 'ug_s';
     case MilligramPerHour = 'mg_h';
+    case Percent = 'pct';
 
     /** SI units in one of this unit: metre, square metre, cubic metre per second, pascal, ...; of dust, micrograms. */
     public function factor(): float
@@ -59,6 +61,7 @@ enum Unit: string
             self::Foot => 0.3048,
             self::SquareFoot => 0.3048 ** 2,
             self::SquareInch => 0.0254 ** 2,
+            self::SquareCentimetre => 1e-4,
             self::CubicFoot => 0.3048 ** 3,
             self::CubicMetrePerHour => 1.0 / 3600.0,
             self::CubicFootPerMinute => 4.719474e-4,
@@ -72,6 +75,7 @@ enum Unit: string
             self::Fahrenheit => 5.0 / 9.0,
             self::MilligramPerCubicMetre => 1000.0,
             self::MilligramPerHour => 1000.0 / 3600.0,
+            self::Percent => 0.01,
         };
     }
 
@@ -89,7 +93,7 @@ enum Unit: string
     {
         return match ($this) {
             self::Metre, self::Centimetre, self::Millimetre, self::Inch, self::Foot => Dimension::Length,
-            self::SquareMetre, self::SquareFoot, self::SquareInch => Dimension::Area,
+            self::SquareMetre, self::SquareFoot, self::SquareInch, self::SquareCentimetre => Dimension::Area,
             self::CubicMetre, self::CubicFoot => Dimension::Volume,
             self::CubicMetrePerSecond, self::CubicMetrePerHour, self::CubicFootPerMinute, self::LitrePerSecond => Dimension::Flow,
             self::Pascal, self::InchOfWater, self::MillimetreOfWater => Dimension::Pressure,
@@ -101,6 +105,7 @@ enum Unit: string
             self::Kelvin, self::Celsius, self::Fahrenheit => Dimension::Temperature,
             self::MicrogramPerCubicMetre, self::MilligramPerCubicMetre => Dimension::Concentration,
             self::MicrogramPerSecond, self::MilligramPerHour => Dimension::Emission,
+            self::Percent => Dimension::Share,
         };
     }
 
@@ -130,6 +135,7 @@ enum Unit: string
             self::SquareMetre => ['m2', 'm²'],
             self::SquareFoot => ['ft2', 'ft²', 'sq ft'],
             self::SquareInch => ['in2', 'in²', 'sq in'],
+            self::SquareCentimetre => ['cm2', 'cm²'],
             self::CubicMetre => ['m3', 'm³'],
             self::CubicFoot => ['ft3', 'ft³', 'cu ft'],
             self::CubicMetrePerSecond => ['m3/s', 'm³/s'],
@@ -156,6 +162,7 @@ enum Unit: string
             self::MilligramPerCubicMetre => ['mg/m³', 'mg/m3'],
             self::MicrogramPerSecond => ['µg/s', 'ug/s'],
             self::MilligramPerHour => ['mg/h'],
+            self::Percent => ['%', 'percent', 'per cent'],
         };
     }
 

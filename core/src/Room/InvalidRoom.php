@@ -23,6 +23,13 @@ final class InvalidRoom extends Invalid
         return new self($field, $why);
     }
 
+    public static function unknownLeakiness(string $id): self
+    {
+        $known = array_map(fn (Leakiness $leakiness): string => $leakiness->value, Leakiness::cases());
+
+        return new self('room.leakiness', "“{$id}” is none of: ".implode(', ', $known).'.', $known);
+    }
+
     public static function noName(): self
     {
         return new self('room.name', 'Give the room a name of up to 80 characters, so that others know which one it is.');

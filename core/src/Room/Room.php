@@ -21,11 +21,15 @@ final readonly class Room implements Space
     /** Lowest and highest noise limit that is allowed, dBA. */
     public const NOISE = [20.0, 90.0];
 
+    /** Concentration outdoors that is allowed, ug/m3. */
+    public const OUTDOOR = [0.0, 5000.0];
+
     /**
      * @param  float  $length  m
      * @param  float  $width  m
      * @param  float  $height  m
      * @param  float|null  $noiseLimit  dBA at 1 m from a unit; null for none
+     * @param  float|null  $outdoor  concentration of the pollutant outdoors, ug/m3; null where it is not told
      * @param  bool  $hasFuelBurning  whether a fuel-burning appliance stands in it
      */
     private function __construct(
@@ -39,6 +43,7 @@ final readonly class Room implements Space
         public ?float $noiseLimit,
         public bool $hasFuelBurning,
         private Ventilation $ventilation,
+        private ?float $outdoor,
     ) {
     }
 
@@ -54,6 +59,7 @@ final readonly class Room implements Space
         ?float $noiseLimit,
         bool $hasFuelBurning = false,
         Ventilation $ventilation = new Ventilation,
+        ?float $outdoor = null,
     ): self {
         $name = trim($name);
         if ($name === '' || mb_strlen($name) > 80) {
@@ -69,7 +75,7 @@ final readonly class Room implements Space
             self::check('room.noise_limit', $noiseLimit, self::NOISE, 'dBA');
         }
 
-        return new self($name, $use, $length, $width, $height, $people, $pollutant, $noiseLimit, $hasFuelBurning, $ventilation);
+        return new self($name, $use, $length, $width, $height, $people, $pollutant, $noiseLimit, $hasFuelBurning, $ventilation, $outdoor);
     }
 
     /** @return float m2 */
@@ -121,7 +127,7 @@ final readonly class Room implements Space
 
     public function outdoor(): ?float
     {
-        return null;
+        return $this->outdoor;
     }
 
     public function source(): float

@@ -16,7 +16,7 @@ use Jornel\Core\Quantity\Unit;
 /** A room as a person wrote it down. */
 final readonly class RoomEntry
 {
-    /** @param  array<string, mixed>  $fields name, use, length, width, height, people, pollutant, noise_limit, has_fuel_burning */
+    /** @param  array<string, mixed>  $fields name, use, length, width, height, people, pollutant, noise_limit, has_fuel_burning, outdoor, leakiness */
     private function __construct(private array $fields, private System $system)
     {
     }
@@ -57,11 +57,16 @@ final readonly class RoomEntry
         $people = $faults->take(fn (): int => $this->people());
         $pollutant = $faults->take(fn (): Pollutant => $pollutants->get($this->text('pollutant')));
         $noise = $faults->take(fn (): float => $this->noiseLimit());
-        if ($name === null || $use === null || $length === null || $width === null || $height === null || $people === null || $pollutant === null || $noise === null) {
+        $outdoor = $faults->take(fn (): float => $this->outdoor());
+        $leakiness = $faults->take(fn (): Leakiness => Leakiness::tryFrom($this->text('leakiness') ?: Leakiness::Ordinary->value) ?? throw InvalidRoom::unknownLeakiness($this->text('leakiness')));
+        if ($name === null || $use === null || $length === null || $width === null || $height === null || $people === null || $pollutant === null || $noise === null || $outdoor === null || $leakiness === null) {
             throw $faults->thrown();
         }
 
-        return Room::of($name, $use, $length, $width, $height, $people, $pollutant, $noise === 0.0 ? null : $noise, ($this->fields['has_fuel_burning'] ?? false) === true);
+        return Room::of(
+            $name, $use, $length, $width, $height, $people, $pollutant, $noise === 0.0 ? null : $noise, ($this->fields['has_fuel_burning'] ?? false) === true,
+            new Ventilation($leakiness->infiltration()), $outdoor < 0.0 ? null : $outdoor,
+        );
     }
 
     /** @param  array{float, float}  $range m */
@@ -84,6 +89,14 @@ final readonly class RoomEntry
         $text = trim($this->text('noise_limit'));
 
         return $text === '' ? 0.0 : (new Entry('room.noise_limit', 'A noise limit', Unit::DecibelA, Display::Level, Room::NOISE[0], Room::NOISE[1], $this->system))->read($text);
+    }
+
+    /** @return float ug/m3; below 0 where it is not told */
+    private function outdoor(): float
+    {
+        $text = trim($this->text('outdoor'));
+
+        return $text === '' ? -1.0 : (new Entry('room.outdoor', 'A concentration outdoors', Unit::MicrogramPerCubicMetre, Display::Concentration, Room::OUTDOOR[0], Room::OUTDOOR[1], $this->system))->read($text);
     }
 
     private function text(string $field): string

@@ -81,9 +81,9 @@ final class CommonSteps
             : new Step('Hold a strip of tissue along every seam and corner, then in front of each filter.', 'At a seam it must hang still; at a filter it must be blown out.', 4.0, 'No seam blows, every filter blows', tools: ['tissue']);
     }
 
-    public static function label(): Step
+    public static function label(Design $design): Step
     {
-        return new Step('Patch what leaks, then label the unit with date, filters and speed.', 'Whoever looks after it must know when the filters went in.', 3.0, tools: ['marker']);
+        return new Step('Patch what '.($design->direction() === Direction::Pull ? 'draws' : 'blows').', then label the unit with date, filters and speed.', 'Whoever looks after it must know when the filters went in.', 3.0, tools: ['marker']);
     }
 
     /**
@@ -93,7 +93,7 @@ final class CommonSteps
      */
     public static function finish(Design $design): array
     {
-        return [self::power(), self::tissue($design), self::label()];
+        return [self::power(), self::tissue($design), self::label($design)];
     }
 
     /**

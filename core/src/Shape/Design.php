@@ -75,7 +75,12 @@ final readonly class Design
         );
     }
 
-    /** The same with clean filters. */
+    public function withPrefilter(?Filter $prefilter): self
+    {
+        return new self($this->shape, $this->fan, $this->filter, $this->joining, $this->corners, $prefilter, $this->direction, $this->options, $this->otherOpenings, $this->load);
+    }
+
+    /** The same with so much dust in every filter, as a share of its capacity. */
     public function loaded(float $share): self
     {
         return new self($this->shape, $this->fan, $this->filter, $this->joining, $this->corners, $this->prefilter, $this->direction, $this->options, $this->otherOpenings, $share);

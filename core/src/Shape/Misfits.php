@@ -14,18 +14,24 @@ final readonly class Misfits
     /**
      * @param  array<string, string>  $fans  reason by id
      * @param  array<string, string>  $filters  reason by id
+     * @param  array<string, string>  $prefilters  reason by id
      * @param  array<string, string>  $shapes  reason by id
+     * @param  array<string, Design>  $instead  parts with which such a shape can be made, by its id
      */
-    private function __construct(public array $fans, public array $filters, public array $shapes)
+    private function __construct(public array $fans, public array $filters, public array $prefilters, public array $shapes, public array $instead)
     {
     }
 
     public static function of(Design $design, Catalogue $catalogue): self
     {
+        $shapes = self::reasons(array_map(fn (Shape $shape): Design => $design->with($shape), Shapes::all()));
+
         return new self(
             self::reasons(array_map(fn (Fan $fan): Design => $design->with(fan: $fan), $catalogue->fans)),
             self::reasons(array_map(fn (Filter $filter): Design => $design->with(filter: $filter), $catalogue->filters)),
-            self::reasons(array_map(fn (Shape $shape): Design => $design->with($shape), Shapes::all())),
+            self::reasons(array_map(fn (Filter $filter): Design => $design->withPrefilter($filter), $catalogue->filters)),
+            $shapes,
+            array_filter(array_map(fn (string $id): ?Design => Fitting::into(Shapes::get($id), $design, $catalogue), array_combine(array_keys($shapes), array_keys($shapes)))),
         );
     }
 

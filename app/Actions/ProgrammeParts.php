@@ -1,0 +1,57 @@
+<?php
+
+namespace App\Actions;
+
+use App\Http\Requests\PartRequest;
+use App\Models\Part;
+use App\Models\Person;
+use App\Models\Programme;
+use App\Models\ProgrammePart;
+use Illuminate\Database\Eloquent\ModelNotFoundException;
+use Illuminate\Support\Facades\DB;
+use Jornel\Core\Part\PartEntry;
+use Symfony\Component\HttpKernel\Exception\ConflictHttpException;
+
+/** A programme's own parts and figures, beside those that are shipped. */
+final readonly class ProgrammeParts
+{
+    /**
+     * The shipped entry of a part, or of the one that a programme's own part is like.
+     *
+     * @return array<string, mixed>
+     */
+    public function shipped(string $kind, string $code): array
+    {
+        return Part::query()->where('kind', $kind)->where('code', $code)->firstOrFail()->figures;
+    }
+
+    public function own(Programme $programme, string $kind, string $code): ?ProgrammePart
+    {
+        return $programme->parts()->where('kind', $kind)->where('code', $code)->first();
+    }
+
+    /** Keeps what was written as the programme's own, or changes it. */
+    public function save(PartRequest $request, Programme $programme, Person $person, string $kind, string $code): ProgrammePart
+    {
+        $like = $request->string('like')->toString();
+        $shipped = $this->shipped($kind, $like);
+        if ($code !== $like && Part::query()->where('kind', $kind)->where('code', $code)->exists()) {
+            throw (new ModelNotFoundException)->setModel(Part::class);
+        }
+        $entry = PartEntry::read($kind, $code, $shipped, $request->validated(), $person->measure);
+
+        return DB::transaction(function () use ($request, $programme, $person, $kind, $code, $like, $entry): ProgrammePart {
+            /** @var ProgrammePart|null $present */
+            $present = ProgrammePart::withTrashed()->where('programme_id', $programme->id)->where('kind', $kind)->where('code', $code)->lockForUpdate()->first();
+            if (($present === null || $present->trashed() ? 0 : $present->revision) !== $request->integer('revision')) {
+                throw new ConflictHttpException('Someone changed this part meanwhile. Yours is still on your screen: reload to see theirs, then enter yours again.');
+            }
+            $part = $present ?? $programme->parts()->make(['kind' => $kind, 'code' => $code, 'revision' => 0]);
+            $part->fill(['like_code' => $like, 'figures' => $entry->own, 'revision' => $part->revision + 1, 'person_id' => $person->id]);
+            $part->setAttribute('deleted_at', null);
+            $part->save();
+
+            return $part;
+        });
+    }
+}

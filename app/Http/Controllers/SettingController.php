@@ -1,0 +1,48 @@
+<?php
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\SettingRequest;
+use App\Http\Resources\SettingData;
+use App\Models\Programme;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Support\Facades\DB;
+use Jornel\Core\Ledger\SettingEntry;
+use OpenApi\Attributes as OA;
+use Symfony\Component\HttpKernel\Exception\ConflictHttpException;
+
+class SettingController extends Controller
+{
+    #[OA\Get(path: '/programmes/{programme}/setting', operationId: 'setting', parameters: [new OA\PathParameter(name: 'programme', schema: new OA\Schema(type: 'integer'))], responses: [
+        new OA\Response(response: 200, description: 'Currency, tariff, altitude and the like', content: new OA\JsonContent(ref: SettingData::class)),
+    ])]
+    public function show(Programme $programme): JsonResponse
+    {
+        return new JsonResponse(SettingData::of($programme));
+    }
+
+    #[OA\Put(path: '/programmes/{programme}/setting', operationId: 'changeSetting', parameters: [new OA\PathParameter(name: 'programme', schema: new OA\Schema(type: 'integer'))], requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: SettingRequest::class)), responses: [
+        new OA\Response(response: 200, description: 'Changed', content: new OA\JsonContent(ref: SettingData::class)),
+        new OA\Response(response: 409, description: 'Someone changed it meanwhile'),
+        new OA\Response(response: 422, description: 'Something given is not allowed', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
+    ])]
+    public function update(SettingRequest $request, Programme $programme): JsonResponse
+    {
+        $entry = SettingEntry::read($request->validated(), $this->person($request)->measure);
+        DB::transaction(function () use ($request, $programme, $entry): void {
+            $present = Programme::query()->whereKey($programme->id)->lockForUpdate()->value('revision');
+            if ($present !== $request->integer('revision')) {
+                throw new ConflictHttpException('Someone changed these settings meanwhile. Yours are still on your screen: reload to see theirs, then enter yours again.');
+            }
+            $programme->update([
+                'currency' => $entry->currency, 'tariff' => (string) $entry->economy->tariff,
+                'hours_per_day' => $entry->economy->hoursPerDay, 'years' => $entry->economy->years, 'filter_changes' => $entry->economy->changes,
+                'altitude_m' => $entry->altitude, 'altitude_entry' => trim((string) $request->validated('altitude')),
+                'temperature_k' => $entry->temperature, 'temperature_entry' => trim((string) $request->validated('temperature')),
+                'revision' => $present + 1,
+            ]);
+        });
+
+        return new JsonResponse(SettingData::of($programme->refresh()));
+    }
+}

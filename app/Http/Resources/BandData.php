@@ -1,0 +1,24 @@
+<?php
+
+namespace App\Http\Resources;
+
+use Jornel\Core\Airflow\Band;
+use Jornel\Core\Quantity\Display;
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(schema: 'Band', description: 'Where a figure lies nine times in ten')]
+final readonly class BandData
+{
+    private function __construct(
+        #[OA\Property] public Shown $low,
+        #[OA\Property] public Shown $high,
+        #[OA\Property(description: 'The same as shares of what the goal asks for')] public float $lowShare,
+        #[OA\Property] public float $highShare,
+    ) {
+    }
+
+    public static function of(Band $band, float $asks): self
+    {
+        return new self(Shown::of(Display::Flow, $band->low), Shown::of(Display::Flow, $band->high), round($band->low / $asks, 4), round($band->high / $asks, 4));
+    }
+}

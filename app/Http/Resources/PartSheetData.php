@@ -1,0 +1,78 @@
+<?php
+
+namespace App\Http\Resources;
+
+use Jornel\Core\Kit\Drawing\CurvePlan;
+use Jornel\Core\Part\EditableFigure;
+use Jornel\Core\Part\EditableFigures;
+use Jornel\Core\Part\Pack;
+use Jornel\Core\Part\Record;
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(schema: 'PartSheet', description: 'A part with its figures, where each came from, and its curve')]
+final readonly class PartSheetData
+{
+    /**
+     * @param  list<array{path: string, name: string, shown: Shown|null, from: string|null, shipped: Shown|null, isOwn: bool}>  $figures
+     * @param  list<array{count: int, price: string}>  $packs
+     * @param  list<string>  $notes
+     */
+    private function __construct(
+        #[OA\Property(enum: ['fan', 'filter', 'joining', 'material'])] public string $kind,
+        #[OA\Property] public string $code,
+        #[OA\Property] public string $name,
+        #[OA\Property(description: 'The catalogue’s part whose other figures hold')] public string $like,
+        #[OA\Property(description: 'Its name')] public string $likeName,
+        #[OA\Property(enum: ['catalogue', 'changed', 'own'])] public string $standing,
+        #[OA\Property(description: 'Of the programme’s own figures; 0 where there are none. Send it back to change them')] public int $revision,
+        #[OA\Property(items: new OA\Items(type: 'object', required: ['path', 'name', 'shown', 'from', 'shipped', 'isOwn'], properties: [
+            new OA\Property(property: 'path', type: 'string'), new OA\Property(property: 'name', type: 'string'),
+            new OA\Property(property: 'shown', ref: Shown::class, nullable: true, description: 'Null where it is not told'),
+            new OA\Property(property: 'from', type: 'string', nullable: true, enum: ['measured', 'rated', 'typical', 'assumed']),
+            new OA\Property(property: 'shipped', ref: Shown::class, nullable: true, description: 'The catalogue’s figure where the programme has one of its own'),
+            new OA\Property(property: 'isOwn', type: 'boolean'),
+        ]))] public array $figures,
+        #[OA\Property(items: new OA\Items(type: 'object', required: ['count', 'price'], properties: [
+            new OA\Property(property: 'count', type: 'integer'), new OA\Property(property: 'price', type: 'string'),
+        ]))] public array $packs,
+        #[OA\Property(nullable: true, description: 'Pressure over flow, or drop over velocity')] public ?CurvePlanData $curve,
+        #[OA\Property(items: new OA\Items(type: 'string'), description: 'What was estimated or is doubtful')] public array $notes,
+    ) {
+    }
+
+    /**
+     * @param  array<string, mixed>  $whole  entry with the programme's own figures in it
+     * @param  array<string, mixed>  $shipped  entry of the part it is like
+     * @param  array<string, mixed>  $own  the programme's own figures
+     * @param  list<string>  $notes
+     */
+    public static function of(string $kind, array $whole, array $shipped, array $own, int $revision, ?CurvePlan $curve, array $notes): self
+    {
+        $text = fn (array $entry, string $key): string => is_string($entry[$key] ?? null) ? $entry[$key] : '';
+        $code = $text($whole, 'id');
+
+        return new self(
+            $kind, $code, $text($whole, 'name'), $text($shipped, 'id'), $text($shipped, 'name'),
+            match (true) {
+                $revision === 0 => 'catalogue',
+                $code === $text($shipped, 'id') => 'changed',
+                default => 'own',
+            },
+            $revision,
+            array_map(function (EditableFigure $figure) use ($whole, $shipped, $own): array {
+                $now = $figure->of($whole);
+                $isOwn = $figure->of($own) !== null;
+                $before = $isOwn ? $figure->of($shipped) : null;
+
+                return [
+                    'path' => $figure->path, 'name' => $figure->name,
+                    'shown' => $now === null ? null : Shown::of($figure->display, $now->si), 'from' => $now?->provenance->value,
+                    'shipped' => $before === null ? null : Shown::of($figure->display, $before->si), 'isOwn' => $isOwn,
+                ];
+            }, EditableFigures::of($kind)),
+            array_map(fn (Pack $pack): array => ['count' => $pack->count, 'price' => (string) $pack->price], isset($whole['packs']) ? Pack::list((new Record($whole))->records('packs')) : []),
+            $curve === null ? null : CurvePlanData::of($curve),
+            $notes,
+        );
+    }
+}

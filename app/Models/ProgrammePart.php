@@ -1,0 +1,56 @@
+<?php
+
+namespace App\Models;
+
+use App\Models\Concerns\OfProgramme;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\SoftDeletes;
+use Jornel\Core\Part\Overlay;
+
+/**
+ * A programme's own part, or its own figures for one of the catalogue: what it is like, and the figures that go before.
+ *
+ * @property int $id
+ * @property int $programme_id
+ * @property string $kind
+ * @property string $code
+ * @property string $like_code
+ * @property array<string, mixed> $figures
+ * @property int $revision
+ * @property Programme $programme
+ */
+class ProgrammePart extends Model implements OfProgramme
+{
+    use SoftDeletes;
+
+    protected $fillable = ['kind', 'code', 'like_code', 'figures', 'revision', 'person_id'];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['figures' => 'array'];
+    }
+
+    /** @return BelongsTo<Programme, $this> */
+    public function programme(): BelongsTo
+    {
+        return $this->belongsTo(Programme::class);
+    }
+
+    public function programmeId(): int
+    {
+        return $this->programme_id;
+    }
+
+    /**
+     * The whole entry, over that of the part it is like.
+     *
+     * @param  array<string, mixed>  $like
+     * @return array{kind: string, data: array<string, mixed>}
+     */
+    public function over(array $like): array
+    {
+        return ['kind' => $this->kind, 'data' => ['id' => $this->code] + Overlay::of($like, $this->figures)];
+    }
+}

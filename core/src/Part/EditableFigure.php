@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jornel\Core\Part;
+
+use Jornel\Core\Quantity\Display;
+use Jornel\Core\Quantity\Entry;
+use Jornel\Core\Quantity\Provenance;
+use Jornel\Core\Quantity\System;
+use Jornel\Core\Quantity\Unit;
+
+/** A figure of a part that a person may replace by one of their own. */
+final readonly class EditableFigure
+{
+    /**
+     * @param  string  $path  where it stands in an entry, without its unit: `body.side`
+     * @param  string  $name  in words
+     * @param  Unit  $imperial  unit of a number without one, in that measure
+     * @param  Unit  $metric  the same in the other
+     * @param  Unit|null  $kept  unit that its key spells; null for a key without one
+     * @param  float  $least  that is allowed, SI
+     * @param  float  $most  that is allowed, SI
+     */
+    public function __construct(
+        public string $path,
+        public string $name,
+        public Display $display,
+        private Unit $imperial,
+        private Unit $metric,
+        private ?Unit $kept,
+        private float $least,
+        private float $most,
+    ) {
+    }
+
+    /**
+     * Reads what a person wrote for it.
+     *
+     * @return float SI
+     *
+     * @throws \Jornel\Core\Quantity\UnreadableEntry
+     */
+    public function read(string $text, System $system): float
+    {
+        return (new Entry("figures.{$this->path}", "A {$this->name}", $system === System::Imperial ? $this->imperial : $this->metric, $this->display, $this->least, $this->most, $system))->read($text);
+    }
+
+    /**
+     * As it stands in an entry of the catalogue's form; null where it has none.
+     *
+     * @param  array<string, mixed>  $entry
+     *
+     * @throws BadRecord
+     */
+    public function of(array $entry): ?Figure
+    {
+        $record = new Record($entry);
+        $steps = explode('.', $this->path);
+        $quantity = array_pop($steps);
+        foreach ($steps as $step) {
+            $below = $record->data()[$step] ?? null;
+            if (! is_array($below) || array_is_list($below)) {
+                return null;
+            }
+            $record = $record->child($step);
+        }
+
+        return $record->optional($quantity);
+    }
+
+    /**
+     * An entry that holds nothing but this figure.
+     *
+     * @param  float  $si  its value
+     * @return array<string, mixed>
+     */
+    public function entry(float $si, Provenance $from): array
+    {
+        $steps = explode('.', $this->path);
+        $key = array_pop($steps).($this->kept === null ? '' : "_{$this->kept->value}");
+        $entry = [$key => ['value' => $this->kept?->fromSi($si) ?? $si, 'from' => $from->value]];
+        foreach (array_reverse($steps) as $step) {
+            $entry = [$step => $entry];
+        }
+
+        return $entry;
+    }
+}

@@ -1,0 +1,124 @@
+<?php
+
+namespace Tests\Feature;
+
+use App\Models\Programme;
+use App\Models\Role;
+use Illuminate\Testing\TestResponse;
+use PHPUnit\Framework\Attributes\TestWith;
+
+class PartsTest extends FeatureTestCase
+{
+    private Programme $programme;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->programme = Programme::factory()->create();
+        $this->actingAs($this->person(Role::Builder, $this->programme));
+    }
+
+    public function test_every_part_is_listed_with_how_it_stands(): void
+    {
+        $lines = collect($this->getJson($this->path())->assertOk()->json());
+
+        self::assertGreaterThan(150, $lines->count());
+        self::assertSame(['catalogue'], $lines->pluck('standing')->unique()->all());
+        self::assertEqualsCanonicalizing(['fan', 'filter', 'joining', 'material'], $lines->pluck('kind')->unique()->all());
+    }
+
+    public function test_a_measured_figure_goes_before_the_catalogues_with_its_provenance_and_changes_the_answer(): void
+    {
+        $before = $this->cleanAir();
+        $answer = $this->save('fan', 'box-20-plain', ['free_flow' => ['entry' => '1,050 cfm', 'from' => 'measured']])->assertOk();
+        $flow = collect($answer->json('figures'))->firstWhere('path', 'free_flow');
+
+        $answer->assertJsonPath('standing', 'changed')->assertJsonPath('revision', 1);
+        self::assertSame(['1,050 cfm', 'measured', '1,250 cfm', true], [$flow['shown']['imperial'], $flow['from'], $flow['shipped']['imperial'], $flow['isOwn']]);
+        self::assertSame('typical', collect($answer->json('figures'))->firstWhere('path', 'shut_off')['from']);
+        self::assertNotSame($before, $this->cleanAir());
+        self::assertStringStartsWith('M0.0000 ', $answer->json('curve.curves.0.path'));
+    }
+
+    public function test_a_part_of_ones_own_can_be_built_with(): void
+    {
+        $this->save('filter', 'own-fen-board', ['width' => ['entry' => '19 5/8 in', 'from' => 'measured'], 'height' => ['entry' => '19 5/8', 'from' => 'measured'], 'drop.pressure' => ['entry' => '45 Pa', 'from' => 'measured']], ['name' => 'Fen board 20 × 20', 'like' => '20x20x1-g13-dense', 'packs' => [['count' => 4, 'price' => '36,50']]])->assertOk()->assertJsonPath('standing', 'own')->assertJsonPath('packs.0.price', '36.50');
+
+        $answer = $this->postJson('/api/v1/evaluations', $this->evaluation('unit.filter', 'own-fen-board') + ['programme' => $this->programme->id])->assertOk();
+        self::assertStringContainsString('Fen board', $answer->json('unit.summary'));
+        self::assertContains('own-fen-board', array_column($this->getJson("/api/v1/catalogue?programme={$this->programme->id}")->json('filters'), 'id'));
+        // Nobody else has it.
+        self::assertNotContains('own-fen-board', array_column($this->getJson('/api/v1/catalogue')->json('filters'), 'id'));
+        $this->postJson('/api/v1/evaluations', $this->evaluation('unit.filter', 'own-fen-board'))->assertUnprocessable();
+    }
+
+    public function test_prices_of_ones_own_reach_the_cost(): void
+    {
+        $first = fn (): string => $this->postJson('/api/v1/evaluations', $this->evaluation() + ['programme' => $this->programme->id])->json('unit.cost.first');
+        $before = $first();
+        $this->save('fan', 'box-20-plain', [], ['packs' => [['count' => 1, 'price' => '128.00']]])->assertOk();
+
+        self::assertEqualsWithDelta(100.0, (float) $first() - (float) $before, 0.001);
+    }
+
+    public function test_taken_back_the_shipped_figures_hold_again_and_saved_versions_keep_theirs(): void
+    {
+        $room = $this->room();
+        $programme = $room->site->programme;
+        $this->programme = $programme;
+        $this->actingAs($this->person(Role::Builder, $programme));
+        $this->save('fan', 'box-20-plain', ['free_flow' => ['entry' => '900 cfm', 'from' => 'measured']])->assertOk();
+        $saved = $this->postJson("/api/v1/rooms/{$room->id}/builds", ['name' => 'Cube', 'unit' => self::CHOICES])->assertCreated()->json('latest');
+        $this->deleteJson($this->path('fan', 'box-20-plain'))->assertNoContent();
+
+        $version = $this->getJson("/api/v1/versions/{$saved['id']}")->assertOk();
+        self::assertSame($saved['cleanAir'], $version->json('ledger.unit.speeds.2.judged'));
+        self::assertSame(['A part'], $version->json('newer'));
+        $this->getJson($this->path('fan', 'box-20-plain'))->assertJsonPath('standing', 'catalogue');
+        // Written again it comes back as a new revision.
+        $this->save('fan', 'box-20-plain', ['free_flow' => ['entry' => '950 cfm', 'from' => 'rated']])->assertOk()->assertJsonPath('standing', 'changed');
+    }
+
+    #[TestWith(['figures.free_flow', ['free_flow' => ['entry' => '0 cfm', 'from' => 'measured']]])]
+    #[TestWith(['figures.free_flow', ['free_flow' => ['entry' => 'much', 'from' => 'measured']]])]
+    #[TestWith(['figures.free_flow', ['free_flow' => ['entry' => '12 Pa', 'from' => 'measured']]])]
+    #[TestWith(['figures.free_flow', ['free_flow' => ['entry' => '900 cfm', 'from' => 'guessed']]])]
+    #[TestWith(['figures.body.side', ['body.side' => ['entry' => '9 ft', 'from' => 'measured']]])]
+    #[TestWith(['name', [], ['name' => '']])]
+    #[TestWith(['packs.0.price', [], ['packs' => [['count' => 1, 'price' => 'cheap']]]])]
+    #[TestWith(['packs.0.count', [], ['packs' => [['count' => 0, 'price' => '3']]]])]
+    public function test_what_cannot_be_is_told_at_its_field_and_nothing_is_kept(string $field, array $figures, array $more = []): void
+    {
+        $this->assertFaults($this->save('fan', 'box-20-plain', $figures, $more), [$field]);
+        $this->getJson($this->path('fan', 'box-20-plain'))->assertJsonPath('standing', 'catalogue');
+    }
+
+    public function test_all_faults_are_told_at_once(): void
+    {
+        $this->assertFaults($this->save('fan', 'box-20-plain', ['free_flow' => ['entry' => 'x', 'from' => 'measured'], 'power' => ['entry' => '-3', 'from' => 'rated']], ['name' => '']), ['name', 'figures.free_flow', 'figures.power']);
+    }
+
+    public function test_two_people_at_once_are_told_and_unknown_parts_are_not_there(): void
+    {
+        $this->save('fan', 'box-20-plain', [])->assertOk();
+        $this->save('fan', 'box-20-plain', [])->assertConflict();
+        $this->save('fan', 'own-x', [], ['like' => 'nothing-such'])->assertNotFound();
+        $this->save('fan', 'drum-18', [], ['like' => 'box-20-plain'])->assertNotFound();
+        $this->getJson($this->path('fan', 'nothing-such'))->assertNotFound();
+    }
+
+    private function save(string $kind, string $code, array $figures, array $more = []): TestResponse
+    {
+        return $this->putJson($this->path($kind, $code), $more + ['name' => 'A part', 'like' => $code, 'figures' => $figures, 'packs' => [], 'revision' => 0]);
+    }
+
+    private function cleanAir(): string
+    {
+        return $this->postJson('/api/v1/evaluations', $this->evaluation() + ['programme' => $this->programme->id])->assertOk()->json('unit.speeds.2.cleanAir.imperial');
+    }
+
+    private function path(string ...$part): string
+    {
+        return implode('/', ["/api/v1/programmes/{$this->programme->id}/parts", ...$part]);
+    }
+}

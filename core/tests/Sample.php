@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Tests;
 
-use Jornel\Core\DataFiles;
 use Jornel\Core\Air\Air;
+use Jornel\Core\DataFiles;
 use Jornel\Core\Kit\Economy;
 use Jornel\Core\Ledger\Ledger;
 use Jornel\Core\Ledger\Setting;

@@ -6,6 +6,8 @@ export const router = createRouter({
         { path: '/sign-in', name: 'sign-in', component: () => import('./pages/SignInPage.vue') },
         { path: '/', name: 'home', component: () => import('./pages/HomePage.vue') },
         { path: '/programmes/:programme(\\d+)', name: 'programme', component: () => import('./pages/ProgrammePage.vue') },
+        { path: '/programmes/:programme(\\d+)/settings', name: 'settings', component: () => import('./pages/SettingsPage.vue') },
+        { path: '/programmes/:programme(\\d+)/parts/:kind?/:code?', name: 'parts', component: () => import('./pages/PartsPage.vue') },
         {
             path: '/programmes/:programme(\\d+)/sites/:site(\\d+)/new-room',
             name: 'new-room',

@@ -47,7 +47,7 @@ test('from a tape measure to a build sheet, and all of it still there after a re
 
     // 4. Drawn to scale with its numbers on its parts; the parts are what one clicks.
     await expect(page.locator('[data-label=fan]')).toContainText('moves');
-    await expect(page.locator('[data-label=shroud]')).toContainText('20 1/4 in square');
+    await expect(page.locator('[data-label=shroud]')).toContainText('20 1/4 in × 20 1/4 in');
     await expect(page.locator('[data-label=shroud]')).toContainText('hole 18 1/2 in');
     await page.locator('path.stroke.blade').first().click();
     await expect(page.getByRole('heading', { name: 'Corners' })).toBeVisible();

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { Catalogue, Option } from '../../frontend/src/api/client';
-import { choiceOf, chosen, CHOICES as KEYS, options } from '../../frontend/src/components/bench/choices';
+import { choiceOf, chosen, CHOICES as KEYS, inForce, options, shapeOptions } from '../../frontend/src/components/bench/choices';
 import { CHOICES } from './samples';
 
 const option = (id: string): Option => ({ id, name: id.toUpperCase(), group: '', facts: [], price: null, provenance: null });
@@ -9,7 +9,16 @@ const catalogue: Catalogue = {
     fans: [option('drum-18')],
     filters: [option('24x24x2-g13')],
     joinings: [option('hot-glue')],
+    shapeOptions: [
+        {
+            shape: 'cube',
+            usualDirection: 'pull',
+            options: [{ id: 'layout', name: 'Layout', usual: 'pinwheel', choices: [{ id: 'pinwheel', name: 'Pinwheel' }] }],
+        },
+        { shape: 'tote', usualDirection: 'push', options: [] },
+    ],
     corners: [option('open')],
+    directions: [option('pull'), option('push')],
     pollutants: [],
     uses: [],
 };
@@ -23,6 +32,7 @@ describe('what a part of the drawing opens', () => {
         ['corners', 'corners'],
         ['seam', 'joining'],
         ['box', 'joining'],
+        ['prefilter', 'prefilter'],
         ['base', 'shape'],
         ['cover', 'shape'],
         ['feet', 'shape'],
@@ -31,11 +41,29 @@ describe('what a part of the drawing opens', () => {
     });
 
     it('finds what is chosen of every kind', () => {
-        expect(KEYS.map(({ key }) => chosen(catalogue, CHOICES, key)?.id)).toEqual(['cube', 'drum-18', '24x24x2-g13', 'hot-glue', 'open']);
+        expect(KEYS.map(({ key }) => chosen(catalogue, CHOICES, key)?.id)).toEqual([
+            'cube',
+            'drum-18',
+            '24x24x2-g13',
+            '',
+            'hot-glue',
+            'open',
+            'pull',
+        ]);
     });
 
     it('says nothing of a part that the catalogue no longer holds', () => {
         expect(chosen({ ...catalogue, fans: [] }, CHOICES, 'fan')).toBeUndefined();
         expect(options(catalogue, 'shape')).toHaveLength(2);
+    });
+
+    it('takes a direction that nobody chose as the shape’s usual one', () => {
+        expect(inForce(catalogue, { ...CHOICES, shape: 'tote' }, 'direction')).toBe('push');
+        expect(inForce(catalogue, { ...CHOICES, shape: 'tote', direction: 'pull' }, 'direction')).toBe('pull');
+        expect(shapeOptions(catalogue, CHOICES)?.options[0]?.id).toBe('layout');
+    });
+
+    it('offers to go without a pre-filter', () => {
+        expect(options(catalogue, 'prefilter').map(({ name }) => name)).toEqual(['None', '24X24X2-G13']);
     });
 });

@@ -28,7 +28,10 @@ describe('the rows of the ledger', () => {
     it('show what was before only where it differs', () => {
         const before = ledger({ unit: unit() });
         const now = ledger({
-            unit: unit({ speeds: [speed({ watts: shown('75 W') })], cost: { first: '97.00', change: '60.00', twoYears: '330.00' } }),
+            unit: unit({
+                speeds: [speed({ watts: shown('75 W') })],
+                cost: { first: '97.00', change: '60.00', energy: '131.49', total: '461.49', span: '2 years, 4 changes, 8 h a day' },
+            }),
         });
         const rows = ledgerRows(now, before, 'imperial', 'EUR');
 

@@ -10,7 +10,6 @@ use Jornel\Core\Air\Pollutant;
 use Jornel\Core\Air\Pollutants;
 use Jornel\Core\Airflow\Band;
 use Jornel\Core\Airflow\Explanation;
-use Jornel\Core\Airflow\FaceFlow;
 use Jornel\Core\Airflow\Performance;
 use Jornel\Core\Airflow\Uncertainty;
 use Jornel\Core\DataFiles;

@@ -8,7 +8,6 @@ use Jornel\Core\Part\BadRecord;
 use Jornel\Core\Part\Catalogue;
 use Jornel\Core\Part\Fan;
 use Jornel\Core\Part\Filter;
-use Jornel\Core\Part\Grade;
 use Jornel\Core\Part\Joining;
 use Jornel\Core\Part\Overlay;
 use Jornel\Core\Part\Record;

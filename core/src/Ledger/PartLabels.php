@@ -7,6 +7,8 @@ namespace Jornel\Core\Ledger;
 use Jornel\Core\Airflow\LeakFlow;
 use Jornel\Core\Quantity\Display;
 use Jornel\Core\Quantity\Sentence;
+use Jornel\Core\Shape\Design;
+use Jornel\Core\Shape\Direction;
 
 /** The numbers that stand on the parts of a unit's drawing, at the speed that is judged. */
 final class PartLabels
@@ -18,11 +20,11 @@ final class PartLabels
         $balance = $performance->balance;
         $filter = $unit->design->filter;
         $labels = [
-            'fan' => ['name' => 'Fan, speed '.$performance->speed->name, 'lines' => [
+            'fan' => ['name' => self::fan($unit->design).', speed '.$performance->speed->name, 'lines' => [
                 Sentence::of('moves %s', [Display::Flow, $balance->fanFlow]),
                 Sentence::of('%s at 1 m', [Display::Level, $performance->level]),
             ]],
-            'box' => ['name' => 'Inside the box', 'lines' => [Sentence::of('%s below room', [Display::Pressure, $balance->pressure])]],
+            'box' => ['name' => 'Inside the box', 'lines' => [Sentence::of($unit->design->direction() === Direction::Pull ? '%s below room' : '%s above room', [Display::Pressure, $balance->pressure])]],
         ];
         foreach ($performance->faces as $face) {
             $labels[$face->id] = ['name' => $filter->grade->name, 'lines' => [
@@ -40,14 +42,23 @@ final class PartLabels
             Sentence::of('%s falls back in', [Display::Flow, $flow(false)]),
         ]];
         foreach ($unit->assembly->panels as $panel) {
-            if ($panel->hole !== null) {
-                $labels[$panel->id] = ['name' => $panel->name, 'lines' => [
-                    Sentence::of('%s square', [Display::PartLength, $panel->width]),
-                    Sentence::of('hole %s', [Display::PartLength, $panel->hole]),
-                ]];
-            }
+            $labels[$panel->id] ??= ['name' => $panel->name, 'lines' => [
+                Sentence::of($panel->isRectangle() ? '%s × %s' : 'inside %s × %s', [Display::PartLength, $panel->width], [Display::PartLength, $panel->height]),
+                ...($panel->holes === [] ? [] : [Sentence::of(match (true) {
+                    count($panel->holes) > 1 => count($panel->holes).' holes %s',
+                    $panel->holes[0]->isRound => 'hole %s',
+                    default => 'opening %s × %s',
+                }, [Display::PartLength, $panel->holes[0]->width], [Display::PartLength, $panel->holes[0]->height])]),
+            ]];
         }
 
         return $labels;
+    }
+
+    private static function fan(Design $design): string
+    {
+        $count = $design->shape->fanCount($design);
+
+        return $count === 1 ? 'Fan' : "{$count} fans";
     }
 }

@@ -17,7 +17,6 @@ final readonly class RoomStep
      * @param  BinShares  $fromOutdoors  of that outdoors, at the end
      * @param  BinShares  $fromSource  of what is set free, at the end, s/m3
      * @param  BinShares  $meanKept  the same of the mean over the interval
-     * @param  BinShares  $meanFromOutdoors
      * @param  BinShares  $meanFromSource  s/m3
      */
     private function __construct(

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Jornel\Core\Shape;
 
 use Jornel\Core\Shape\Scene\Extent;
-use Jornel\Core\Shape\Scene\Point;
 use Jornel\Core\Shape\Scene\Scene;
 use Jornel\Core\Shape\Scene\Solid;
 

@@ -6,8 +6,8 @@ namespace Jornel\Core\Tests\Kit;
 
 use Brick\Math\BigDecimal;
 use Jornel\Core\Guide\CutLine;
-use Jornel\Core\Kit\PackMix;
 use Jornel\Core\Kit\Economy;
+use Jornel\Core\Kit\PackMix;
 use Jornel\Core\Kit\RunningCost;
 use Jornel\Core\Kit\ShoppingList;
 use Jornel\Core\Part\Pack;

@@ -1,7 +1,7 @@
 import { MutationCache, QueryCache, QueryClient, keepPreviousData, useQuery } from '@tanstack/vue-query';
 import { computed, toValue, type MaybeRefOrGetter } from 'vue';
 import { router } from '../router';
-import { answer, api, Refused, type Choices, type RoomEntries } from './client';
+import { answer, api, Refused, type Choices, type PartLine, type RoomEntries } from './client';
 
 function onFault(fault: Error): void {
     if (fault instanceof Refused && (fault.status === 401 || fault.status === 419)) {
@@ -19,7 +19,39 @@ export const queryClient = new QueryClient({
 
 export const useSession = () => useQuery({ queryKey: ['session'], queryFn: () => answer(api.GET('/session')), staleTime: Infinity });
 
-export const useCatalogue = () => useQuery({ queryKey: ['catalogue'], queryFn: () => answer(api.GET('/catalogue')), staleTime: 300_000 });
+export const useCatalogue = (programme: MaybeRefOrGetter<number | null>) =>
+    useQuery({
+        queryKey: ['catalogue', programme],
+        queryFn: () => answer(api.GET('/catalogue', { params: { query: { programme: toValue(programme) ?? undefined } } })),
+        enabled: () => toValue(programme) !== null,
+        staleTime: 300_000,
+    });
+
+export const useSetting = (programme: MaybeRefOrGetter<number>) =>
+    useQuery({
+        queryKey: ['setting', programme],
+        queryFn: () => answer(api.GET('/programmes/{programme}/setting', { params: { path: { programme: toValue(programme) } } })),
+    });
+
+export const useParts = (programme: MaybeRefOrGetter<number>) =>
+    useQuery({
+        queryKey: ['parts', programme],
+        queryFn: () => answer(api.GET('/programmes/{programme}/parts', { params: { path: { programme: toValue(programme) } } })),
+    });
+
+export type PartKind = PartLine['kind'];
+
+export const usePart = (programme: MaybeRefOrGetter<number>, part: MaybeRefOrGetter<{ kind: PartKind; code: string } | null>) =>
+    useQuery({
+        queryKey: ['part', programme, part],
+        queryFn: () => {
+            const { kind, code } = toValue(part) ?? { kind: 'fan' as const, code: '' };
+            return answer(
+                api.GET('/programmes/{programme}/parts/{kind}/{code}', { params: { path: { programme: toValue(programme), kind, code } } }),
+            );
+        },
+        enabled: () => toValue(part) !== null,
+    });
 
 export const useProgrammes = () => useQuery({ queryKey: ['programmes'], queryFn: () => answer(api.GET('/programmes')) });
 
@@ -49,6 +81,7 @@ export interface Question {
     goal: string;
     unit: Choices | null;
     version: number | null;
+    programme: number | null;
 }
 
 export const useEvaluation = (question: MaybeRefOrGetter<Question | null>) =>
@@ -60,11 +93,15 @@ export const useEvaluation = (question: MaybeRefOrGetter<Question | null>) =>
         gcTime: 30_000,
     });
 
-export const useMisfits = (unit: MaybeRefOrGetter<Choices | null>, open: MaybeRefOrGetter<boolean>) =>
+export const useMisfits = (unit: MaybeRefOrGetter<Choices>, programme: MaybeRefOrGetter<number>, open: MaybeRefOrGetter<boolean>) =>
     useQuery({
         // Joining, corners, number and speed change nothing about what fits.
-        queryKey: ['misfits', computed(() => [toValue(unit)?.shape, toValue(unit)?.fan, toValue(unit)?.filter])],
-        queryFn: () => answer(api.POST('/misfits', { body: { unit: toValue(unit) as Choices } })),
-        enabled: () => toValue(open) && toValue(unit) !== null,
+        queryKey: [
+            'misfits',
+            programme,
+            computed(() => [toValue(unit).shape, toValue(unit).fan, toValue(unit).filter, toValue(unit).prefilter, toValue(unit).options]),
+        ],
+        queryFn: () => answer(api.POST('/misfits', { body: { unit: toValue(unit), programme: toValue(programme) } })),
+        enabled: () => toValue(open),
         placeholderData: keepPreviousData,
     });

@@ -12,7 +12,13 @@ interface Draft {
 }
 
 /** Asks for the ledger of what is on the screen whenever it changes, and keeps the last good answer while it waits. */
-export function useBench(draft: Draft, ready: Ref<boolean>, withUnit: Ref<boolean>, version: Ref<number | null>) {
+export function useBench(
+    draft: Draft,
+    ready: Ref<boolean>,
+    withUnit: Ref<boolean>,
+    version: Ref<number | null>,
+    programme: Ref<number | null>,
+) {
     const question = shallowRef<Question | null>(null);
     const ledger = shallowRef<Ledger>();
     const evaluation = useEvaluation(question);
@@ -20,16 +26,20 @@ export function useBench(draft: Draft, ready: Ref<boolean>, withUnit: Ref<boolea
 
     function ask(): void {
         clearTimeout(pause);
-        if (!ready.value) return;
+        if (!ready.value || programme.value === null) return;
         question.value = {
             room: { ...draft.entries, name: draft.entries.name.trim() === '' ? 'New room' : draft.entries.name },
             goal: draft.goal,
             unit: withUnit.value ? { ...draft.choices } : null,
             version: withUnit.value && draft.keepFigures ? version.value : null,
+            programme: programme.value,
         };
     }
 
-    watch([() => draft.choices, () => draft.goal, () => draft.keepFigures, ready, withUnit, version], ask, { deep: true, immediate: true });
+    watch([() => draft.choices, () => draft.goal, () => draft.keepFigures, ready, withUnit, version, programme], ask, {
+        deep: true,
+        immediate: true,
+    });
     watch(
         () => draft.entries,
         () => {

@@ -11,6 +11,8 @@ export const FRESH_ROOM: RoomEntries = {
     pollutant: 'wildfire-pm25',
     noise_limit: '',
     has_fuel_burning: false,
+    outdoor: '',
+    leakiness: 'ordinary',
 };
 
 export const FIRST_CHOICES: Choices = {
@@ -19,6 +21,9 @@ export const FIRST_CHOICES: Choices = {
     filter: '20x20x1-g13-economy',
     joining: 'duct-tape',
     corners: 'shroud',
+    prefilter: '',
+    direction: '',
+    options: {},
     units: 1,
     speed: '',
 };

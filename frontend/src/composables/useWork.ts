@@ -20,9 +20,10 @@ export function useWork() {
     const stage = ref<StageKey>(roomId.value === null ? 'room' : (route.params.stage as StageKey) || 'room');
     const programmeOfRoute = route.params.programme === undefined ? null : Number(route.params.programme);
 
-    const catalogue = useCatalogue();
     const room = useRoom(roomId);
-    const programme = useProgramme(computed(() => room.data.value?.programmeId ?? programmeOfRoute));
+    const programmeId = computed(() => room.data.value?.programmeId ?? programmeOfRoute);
+    const programme = useProgramme(programmeId);
+    const catalogue = useCatalogue(programmeId);
 
     const drafting = useDraft(roomId.value === null ? `new-in-${siteId}` : `room-${roomId.value}`);
     const { draft, ready, roomChanged, buildChanged } = drafting;
@@ -39,7 +40,7 @@ export function useWork() {
     const versionId = computed(() => build.value?.latest.id ?? null);
     const saved = useVersion(versionId);
     const withUnit = computed(() => build.value !== null || stage.value === 'build');
-    const bench = useBench(draft, ready, withUnit, versionId);
+    const bench = useBench(draft, ready, withUnit, versionId, programmeId);
     const saving = useSaving({ roomId, siteId, drafting, room, build, ledger: bench.ledger });
 
     watch(stage, (next) => {
@@ -82,5 +83,21 @@ export function useWork() {
         void bench.retry();
     }
 
-    return { roomId, stage, stages, catalogue, room, programme, drafting, build, versionId, saved, bench, saving, fault, retry };
+    return {
+        roomId,
+        stage,
+        stages,
+        catalogue,
+        room,
+        programme,
+        programmeId,
+        drafting,
+        build,
+        versionId,
+        saved,
+        bench,
+        saving,
+        fault,
+        retry,
+    };
 }

@@ -5,6 +5,7 @@ import { useRoute } from 'vue-router';
 import { answer, api, Refused } from '../api/client';
 import { useProgramme } from '../api/queries';
 import AwayNotice from '../components/AwayNotice.vue';
+import ProgrammeNav from '../components/ProgrammeNav.vue';
 import RoomTile from '../components/room/RoomTile.vue';
 
 const route = useRoute();
@@ -34,7 +35,7 @@ async function addSite(): Promise<void> {
         <AwayNotice v-if="programme.error.value" :fault="programme.error.value" @retry="programme.refetch()" />
         <template v-else-if="programme.data.value">
             <Teleport to="#where">
-                <b>{{ programme.data.value.name }}</b>
+                <ProgrammeNav :programme="programme.data.value" />
             </Teleport>
             <h1 class="visually-hidden">{{ programme.data.value.name }}</h1>
             <div class="sites">

@@ -56,6 +56,7 @@ const currency = computed(() => programme.data.value?.currency ?? '');
                     :ledger="ledger"
                     :catalogue="catalogue.data.value"
                     :choices="draft.choices"
+                    :programme="work.programmeId.value ?? 0"
                     :errors="errors"
                     :newer="saved.data.value?.newer ?? []"
                     :keep-figures="draft.keepFigures"

@@ -4,14 +4,16 @@ import type { Catalogue, Choices, Ledger } from '../../api/client';
 import { useMisfits } from '../../api/queries';
 import SceneDrawing from '../SceneDrawing.vue';
 import ChoicePanel from './ChoicePanel.vue';
-import { CHOICES, options, type ChoiceKey } from './choices';
+import { CHOICES, inForce, options, shapeOptions, type ChoiceKey } from './choices';
 import PartTray from './PartTray.vue';
+import ShapeChoices from './ShapeChoices.vue';
 import UnitDrawing from './UnitDrawing.vue';
 
 const props = defineProps<{
     ledger: Ledger;
     catalogue: Catalogue;
     choices: Choices;
+    programme: number;
     errors: Record<string, string[]>;
     newer: string[];
     keepFigures: boolean;
@@ -22,14 +24,18 @@ const emit = defineEmits<{ choose: [choices: Choices]; takeNewer: [] }>();
 const open = ref<ChoiceKey | null>(null);
 const misfits = useMisfits(
     computed(() => props.choices),
+    computed(() => props.programme),
     computed(() => open.value !== null),
 );
+const instead = computed(() => (open.value === 'shape' ? (misfits.data.value?.instead ?? {}) : {}));
 const reasons = computed<Record<string, string>>(() => {
     const all = misfits.data.value;
     if (!all) return {};
     if (open.value === 'fan') return all.fans;
     if (open.value === 'filter') return all.filters;
-    return open.value === 'shape' ? all.shapes : {};
+    if (open.value === 'prefilter') return all.prefilters;
+    // A shape that other parts make possible is offered with them.
+    return open.value === 'shape' ? Object.fromEntries(Object.entries(all.shapes).filter(([id]) => !(id in all.instead))) : {};
 });
 const faults = computed(() =>
     Object.entries(props.errors)
@@ -39,7 +45,11 @@ const faults = computed(() =>
 
 function choose(key: ChoiceKey, id: string): void {
     // Another fan has other speeds: let the fastest that keeps quiet be judged again.
-    emit('choose', { ...props.choices, [key]: id, ...(key === 'fan' ? { speed: '' } : {}) });
+    const speed = key === 'fan' ? { speed: '' } : {};
+    if (key !== 'shape') return emit('choose', { ...props.choices, [key]: id, ...speed });
+    const other = instead.value[id];
+    const parts = other ? { fan: other.fan, filter: other.filter, speed: '' } : {};
+    emit('choose', { ...props.choices, shape: id, ...parts, prefilter: '', direction: '', options: {} });
 }
 </script>
 
@@ -75,12 +85,20 @@ function choose(key: ChoiceKey, id: string): void {
                 v-if="open"
                 :name="CHOICES.find((choice) => choice.key === open)!.name"
                 :options="options(catalogue, open)"
-                :value="choices[open]"
+                :value="inForce(catalogue, choices, open)"
                 :misfits="reasons"
+                :notes="Object.fromEntries(Object.entries(instead).map(([id, parts]) => [id, parts.says]))"
                 :currency="currency"
                 @choose="(id) => open && choose(open, id)"
                 @close="open = null"
-            />
+            >
+                <ShapeChoices
+                    v-if="open === 'shape'"
+                    :about="shapeOptions(catalogue, choices)"
+                    :options="choices.options"
+                    @choose="(chosenOptions) => emit('choose', { ...choices, options: chosenOptions })"
+                />
+            </ChoicePanel>
         </div>
         <PartTray
             :catalogue="catalogue"

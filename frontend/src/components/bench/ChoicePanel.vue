@@ -4,7 +4,14 @@ import { computed, nextTick, onMounted, ref, watch } from 'vue';
 import type { Option } from '../../api/client';
 import { useMeasure } from '../../composables/useMeasure';
 
-const props = defineProps<{ name: string; options: Option[]; value: string; misfits: Record<string, string>; currency: string }>();
+const props = defineProps<{
+    name: string;
+    options: Option[];
+    value: string;
+    misfits: Record<string, string>;
+    notes: Record<string, string>;
+    currency: string;
+}>();
 const emit = defineEmits<{ choose: [id: string]; close: [] }>();
 const { show } = useMeasure();
 const sought = ref('');
@@ -41,23 +48,27 @@ watch(
             <h3>{{ name }}</h3>
             <Button type="text" aria-label="Close" @click="emit('close')">✕</Button>
         </header>
-        <Input v-if="options.length > 12" v-model:value="sought" placeholder="Find, such as “20x20 14 dense”" aria-label="Find" />
-        <div class="list" role="radiogroup" :aria-label="name">
-            <button
-                v-for="option in fitting"
-                :key="option.id"
-                type="button"
-                role="radio"
-                class="option"
-                :aria-checked="option.id === value"
-                :data-option="option.id"
-                @click="emit('choose', option.id)"
-            >
-                <b>{{ option.name }}</b>
-                <span v-if="option.price" class="price figure">{{ currency }} {{ option.price }}</span>
-                <span class="facts">{{ option.facts.map((fact) => show(fact)).join(' · ') }}</span>
-                <span v-if="option.provenance" class="from">{{ option.provenance }} figures</span>
-            </button>
+        <Input v-if="options.length > 16" v-model:value="sought" placeholder="Find, such as “20x20 14 dense”" aria-label="Find" />
+        <div class="list">
+            <slot />
+            <div class="choices" role="radiogroup" :aria-label="name">
+                <button
+                    v-for="option in fitting"
+                    :key="option.id"
+                    type="button"
+                    role="radio"
+                    class="option"
+                    :aria-checked="option.id === value"
+                    :data-option="option.id"
+                    @click="emit('choose', option.id)"
+                >
+                    <b>{{ option.name }}</b>
+                    <span v-if="option.price" class="price figure">{{ currency }} {{ option.price }}</span>
+                    <span class="facts">{{ option.facts.map((fact) => show(fact)).join(' · ') }}</span>
+                    <span v-if="notes[option.id]" class="with">{{ notes[option.id] }}</span>
+                    <span v-if="option.provenance" class="from">{{ option.provenance }} figures</span>
+                </button>
+            </div>
             <p v-if="found.length === 0" class="none">Nothing of that name. Try a size, a grade or a kind.</p>
             <button v-if="misfitting.length" type="button" class="more" :aria-expanded="allShown" @click="allShown = !allShown">
                 {{ allShown ? 'Hide' : 'Show' }} {{ misfitting.length }} that would not fit
@@ -148,6 +159,16 @@ h3 {
     font-size: 12.5px;
     color: var(--pencil);
     font-style: italic;
+}
+.choices {
+    display: grid;
+    gap: 4px;
+}
+.with {
+    grid-column: 1 / -1;
+    font-size: 13px;
+    font-weight: 700;
+    color: var(--bypass);
 }
 .misfit {
     cursor: default;

@@ -39,7 +39,7 @@ const emit = defineEmits<{ open: [key: ChoiceKey]; units: [units: number] }>();
 <style scoped>
 .tray {
     display: grid;
-    grid-template-columns: 1fr 1.2fr 1.5fr 1fr 1fr auto;
+    grid-template-columns: repeat(4, minmax(0, 1fr));
     background: var(--sheet);
     border-top: 1px solid var(--line);
 }
@@ -47,7 +47,7 @@ const emit = defineEmits<{ open: [key: ChoiceKey]; units: [units: number] }>();
     display: grid;
     align-content: start;
     gap: 2px;
-    padding: 9px 12px 11px;
+    padding: 5px 12px 8px;
     text-align: left;
     font: inherit;
     font-size: 14px;
@@ -56,9 +56,10 @@ const emit = defineEmits<{ open: [key: ChoiceKey]; units: [units: number] }>();
     background: none;
     border: 0;
     border-right: 1px solid var(--line);
+    border-bottom: 1px solid var(--line);
     border-top: 4px solid transparent;
     cursor: pointer;
-    min-height: 72px;
+    min-height: 58px;
 }
 .tile:hover {
     background: var(--paper);

@@ -27,7 +27,12 @@ const speed = computed(() => unit.value?.speeds[unit.value.chosen]);
         </template>
         <LedgerFigures :ledger="ledger" :before="before" :currency="currency" />
         <p v-if="unit" class="sure">
-            From <b>{{ unit.provenance }}</b> figures. Two years: first cost and four changes of filters, no energy.
+            From <b>{{ unit.provenance }}</b> figures. {{ unit.cost.span }}: power for {{ currency }} {{ unit.cost.energy }}.
+        </p>
+        <p v-if="unit" class="sure">
+            {{ show(unit.form.size) }}, {{ show(unit.form.mass)
+            }}<template v-if="unit.form.tipping">, tips at {{ show(unit.form.tipping) }}</template
+            >. About {{ unit.form.minutes }} min of work: {{ unit.form.skills.join(', ') }}.
         </p>
         <p v-else class="sure">Nothing built yet. Choose the goal, then a fan, a filter and a shape.</p>
         <SchoolList :targets="ledger.targets" :open="!unit" />

@@ -4,13 +4,17 @@ import { useMeasure } from '../../composables/useMeasure';
 
 defineProps<{ unit: Unit; speed: Speed }>();
 const { show } = useMeasure();
+
+/** Where a share of the goal stands along the band, in which the goal is three quarters of the way. */
+const along = (share: number): number => Math.min(100, share * 75);
 const VERDICT = { meets: '✓ Reaches the goal', warns: '✓ Reaches the goal, with a warning', short: '✕ Falls short' };
 </script>
 
 <template>
     <p class="verdict" :class="unit.standing" data-test="verdict">{{ VERDICT[unit.standing] }}</p>
     <div class="band" aria-hidden="true">
-        <i :class="{ short: !speed.reachesGoal }" :style="{ width: `${Math.min(100, speed.goalShare * 75)}%` }" />
+        <i :class="{ short: !speed.reachesGoal }" :style="{ width: `${along(speed.goalShare)}%` }" />
+        <u :style="{ left: `${along(unit.band.lowShare)}%`, right: `${100 - along(unit.band.highShare)}%` }" />
     </div>
     <ul class="findings">
         <li v-for="finding in unit.findings" :key="finding.rule" :class="finding.standing" :data-rule="finding.rule">
@@ -40,7 +44,8 @@ const VERDICT = { meets: '✓ Reaches the goal', warns: '✓ Reaches the goal, w
     border-left-color: var(--bypass);
 }
 .band {
-    height: 12px;
+    position: relative;
+    height: 14px;
     background:
         linear-gradient(
             90deg,
@@ -58,6 +63,13 @@ const VERDICT = { meets: '✓ Reaches the goal', warns: '✓ Reaches the goal, w
     background: var(--clean);
     opacity: 0.9;
     transition: width 120ms ease-out;
+}
+.band u {
+    position: absolute;
+    top: 5px;
+    height: 2px;
+    background: var(--ink);
+    box-shadow: 0 0 0 1px var(--sheet);
 }
 .band i.short {
     background: repeating-linear-gradient(-45deg, var(--bypass) 0 6px, color-mix(in oklab, var(--bypass), transparent 35%) 6px 9px);

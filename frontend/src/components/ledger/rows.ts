@@ -46,12 +46,13 @@ export function ledgerRows(ledger: Ledger, before: Ledger | null, measure: Measu
         ...OF_SPEED.map(({ key, name, strong }) =>
             row(key, name, (speed[key] as Shown)[measure], old && (old[key] as Shown)[measure], strong ?? false),
         ),
+        row('band', 'Nine times in ten', `${unit.band.low[measure]} – ${unit.band.high[measure]}`, undefined),
         row('first', 'First cost', `${currency} ${unit.cost.first}`, before?.unit ? `${currency} ${before.unit.cost.first}` : undefined),
         row(
-            'twoYears',
-            'Two years',
-            `${currency} ${unit.cost.twoYears}`,
-            before?.unit ? `${currency} ${before.unit.cost.twoYears}` : undefined,
+            'total',
+            unit.cost.span.split(',')[0] ?? '',
+            `${currency} ${unit.cost.total}`,
+            before?.unit ? `${currency} ${before.unit.cost.total}` : undefined,
         ),
     ];
 }

@@ -67,7 +67,26 @@ const text = (event: Event): string => (event.target as HTMLInputElement).value;
                     :aria-invalid="fault('noise_limit') !== undefined"
                     @input="set('noise_limit', text($event))"
                 />
-                at 1 m.
+                at 1 m. The building is
+                <select
+                    class="word"
+                    :value="entries.leakiness"
+                    aria-label="How leaky the building is"
+                    @change="set('leakiness', text($event) as RoomEntries['leakiness'])"
+                >
+                    <option value="tight">tight</option>
+                    <option value="ordinary">ordinary</option>
+                    <option value="leaky">leaky</option>
+                </select>
+                and outdoors it may come to
+                <input
+                    class="word short"
+                    :value="entries.outdoor"
+                    placeholder="µg/m³"
+                    aria-label="Concentration outdoors at worst"
+                    :aria-invalid="fault('outdoor') !== undefined"
+                    @input="set('outdoor', text($event))"
+                />.
                 <label class="burns">
                     <input
                         type="checkbox"
@@ -79,6 +98,7 @@ const text = (event: Event): string => (event.target as HTMLInputElement).value;
             </p>
             <FieldFault v-if="entries.people !== ''" :said="fault('people')" />
             <FieldFault :said="fault('noise_limit')" />
+            <FieldFault :said="fault('outdoor')" />
         </div>
         <div class="drawing mat" :class="{ blank }">
             <SceneDrawing v-if="ledger" :drawing="ledger.roomDrawing" title="The room, true to scale, with a grown person" :margin="112">

@@ -1,0 +1,299 @@
+<script setup lang="ts">
+import { Button } from 'ant-design-vue';
+import { computed, reactive, ref, watch } from 'vue';
+import type { PartSheet } from '../../api/client';
+import { useMeasure } from '../../composables/useMeasure';
+import FieldFault from '../room/FieldFault.vue';
+import CurveChart from './CurveChart.vue';
+import PackRows from './PackRows.vue';
+import { asksOf, written, type Written } from './written';
+
+const props = defineProps<{
+    part: PartSheet;
+    mayChange: boolean;
+    busy: boolean;
+    errors: Record<string, string[]>;
+    offers: Record<string, string[]>;
+    message: string;
+    done: string;
+    currency: string;
+}>();
+const emit = defineEmits<{ save: [asks: ReturnType<typeof asksOf>, asNew: boolean]; takeBack: []; edit: [] }>();
+
+const { show, measure } = useMeasure();
+const PROVENANCES = ['measured', 'rated', 'typical', 'assumed'] as const;
+
+const asNew = ref(false);
+const form = reactive<Written>(written(props.part, measure.value));
+const filled = computed(() => form.figures.filter((figure) => figure.entry !== '').length);
+
+watch(
+    () => [props.part, measure.value] as const,
+    () => {
+        asNew.value = false;
+        Object.assign(form, written(props.part, measure.value));
+    },
+);
+
+function copy(): void {
+    asNew.value = true;
+    form.name = `${props.part.name}, ours`;
+    emit('edit');
+}
+</script>
+
+<template>
+    <form class="card" @submit.prevent="emit('save', asksOf(form, asNew ? 0 : part.revision), asNew)" @input="emit('edit')">
+        <header>
+            <div>
+                <label v-if="asNew || part.standing !== 'catalogue'" class="visually-hidden" for="part-name">Name of the part</label>
+                <input
+                    v-if="asNew || part.standing !== 'catalogue'"
+                    id="part-name"
+                    v-model="form.name"
+                    class="name"
+                    maxlength="80"
+                    :disabled="!mayChange"
+                    :aria-invalid="errors.name !== undefined"
+                />
+                <h1 v-else>{{ part.name }}</h1>
+                <FieldFault :said="errors.name?.[0]" />
+                <p class="standing">
+                    <template v-if="asNew">A part of your own, like {{ part.likeName }} but for what you write below.</template>
+                    <template v-else-if="part.standing === 'catalogue'"
+                        >As shipped. Write over a figure to put yours in its place.</template
+                    >
+                    <template v-else-if="part.standing === 'changed'"
+                        >Your figures stand in place of the shipped ones where marked.</template
+                    >
+                    <template v-else>Your own part, like {{ part.likeName }} where nothing else is said.</template>
+                </p>
+            </div>
+            <Button v-if="mayChange && !asNew" html-type="button" @click="copy">Make one of your own like it</Button>
+        </header>
+        <div class="columns">
+            <table v-if="form.figures.length">
+                <thead>
+                    <tr>
+                        <th scope="col">Figure</th>
+                        <th scope="col">In force</th>
+                        <th scope="col">Yours</th>
+                        <th scope="col">From</th>
+                    </tr>
+                </thead>
+                <tbody>
+                    <tr v-for="(figure, index) in part.figures" :key="figure.path" :class="{ own: figure.isOwn }">
+                        <th scope="row">{{ figure.name }}</th>
+                        <td>
+                            <b class="figure">{{ figure.shown ? show(figure.shown) : '—' }}</b>
+                            <span class="from" :class="figure.from ?? ''">{{ figure.from }}</span>
+                            <s v-if="figure.shipped">{{ show(figure.shipped) }}</s>
+                        </td>
+                        <td>
+                            <input
+                                v-model="form.figures[index]!.entry"
+                                :aria-label="`Your ${figure.name}`"
+                                :data-figure="figure.path"
+                                :aria-invalid="errors[`figures.${figure.path}`] !== undefined"
+                                :disabled="!mayChange"
+                                maxlength="40"
+                            />
+                            <FieldFault :said="errors[`figures.${figure.path}`]?.[0]" />
+                            <button
+                                v-for="offer in offers[`figures.${figure.path}`] ?? []"
+                                :key="offer"
+                                type="button"
+                                class="offer"
+                                @click="form.figures[index]!.entry = offer"
+                            >
+                                {{ offer }}
+                            </button>
+                        </td>
+                        <td>
+                            <select
+                                v-if="form.figures[index]!.entry !== ''"
+                                v-model="form.figures[index]!.from"
+                                :aria-label="`Where your ${figure.name} came from`"
+                                :disabled="!mayChange"
+                            >
+                                <option v-for="from in PROVENANCES" :key="from" :value="from">{{ from }}</option>
+                            </select>
+                        </td>
+                    </tr>
+                </tbody>
+            </table>
+            <div class="side">
+                <CurveChart v-if="part.curve" :curve="part.curve" />
+                <p v-for="note in part.notes" :key="note" class="note">{{ note }}</p>
+                <PackRows
+                    v-if="part.kind !== 'joining'"
+                    v-model="form.packs"
+                    :currency="currency"
+                    :errors="errors"
+                    :may-change="mayChange"
+                />
+            </div>
+        </div>
+        <footer v-if="mayChange">
+            <Button type="primary" html-type="submit" :loading="busy">{{
+                asNew ? 'Keep as a part of your own' : 'Keep these figures'
+            }}</Button>
+            <Button v-if="part.standing !== 'catalogue' && !asNew" html-type="button" danger @click="emit('takeBack')">
+                {{ part.standing === 'own' ? 'Take this part away' : 'Back to the shipped figures' }}
+            </Button>
+            <Button v-if="asNew" html-type="button" @click="asNew = false">Never mind</Button>
+            <span class="done" role="status">{{ done }}</span>
+            <span v-if="message" class="fault" role="alert">{{ message }}</span>
+            <span class="count">{{ filled }} of {{ form.figures.length }} figures are yours. Saved versions keep theirs.</span>
+        </footer>
+        <footer v-else>As a reader you may look but not change parts.</footer>
+    </form>
+</template>
+
+<style scoped>
+.card {
+    display: grid;
+    gap: 14px;
+    align-content: start;
+    padding: 18px 24px 24px;
+    overflow-y: auto;
+    min-height: 0;
+}
+header {
+    display: flex;
+    justify-content: space-between;
+    gap: 16px;
+    align-items: start;
+}
+h1,
+.name {
+    font-size: 24px;
+    font-weight: 700;
+}
+.name {
+    width: 26em;
+    max-width: 100%;
+}
+.standing {
+    color: var(--pencil);
+}
+.columns {
+    display: grid;
+    grid-template-columns: minmax(0, 1.6fr) minmax(230px, 1fr);
+    gap: 26px;
+    align-items: start;
+}
+.side {
+    display: grid;
+    gap: 14px;
+}
+table {
+    width: 100%;
+    border-collapse: collapse;
+    font-size: 15px;
+}
+th {
+    font-weight: 400;
+    text-align: left;
+    padding: 4px 8px 4px 0;
+}
+thead th {
+    color: var(--pencil);
+    font-size: 13px;
+    border-bottom: 2px solid var(--ink);
+}
+tbody tr > * {
+    border-bottom: 1px solid var(--line);
+    vertical-align: top;
+}
+td {
+    padding: 4px 8px 4px 0;
+}
+.own th {
+    font-weight: 700;
+    box-shadow: inset 4px 0 0 var(--clean);
+    padding-left: 10px;
+}
+.from {
+    display: inline-block;
+    margin-left: 6px;
+    font-size: 12.5px;
+    font-style: italic;
+    color: var(--pencil);
+}
+.from.measured {
+    color: var(--clean);
+    font-weight: 700;
+    font-style: normal;
+}
+s {
+    display: block;
+    font-size: 12.5px;
+    color: var(--pencil);
+}
+input,
+select {
+    font: inherit;
+    color: var(--ink);
+    background: transparent;
+    border: 0;
+    border-bottom: 2px solid var(--kraft-edge);
+    padding: 2px 4px;
+}
+td input {
+    width: 7.5em;
+}
+select option {
+    background: var(--sheet);
+}
+[aria-invalid='true'] {
+    border-bottom-color: var(--short);
+    background: var(--short-soft);
+}
+.offer {
+    font: inherit;
+    font-size: 13px;
+    margin-right: 6px;
+    color: #2b251f;
+    background: var(--tape);
+    border: 1px solid var(--tape-edge);
+    cursor: pointer;
+}
+.note {
+    padding: 6px 10px;
+    background: var(--bypass-soft);
+    border-left: 5px solid var(--bypass);
+    font-size: 14px;
+}
+footer {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 12px;
+    align-items: center;
+}
+.done {
+    color: var(--clean);
+    font-weight: 700;
+}
+.fault {
+    color: var(--short);
+}
+.count {
+    color: var(--pencil);
+    font-size: 14px;
+}
+@media (max-width: 900px) {
+    .columns {
+        grid-template-columns: 1fr;
+    }
+    header {
+        flex-wrap: wrap;
+    }
+    .card {
+        padding: 14px 14px 20px;
+    }
+    td input {
+        width: 6em;
+    }
+}
+</style>

@@ -1,0 +1,50 @@
+import type { PartSheet, Shown } from '../../api/client';
+
+type Provenance = 'measured' | 'rated' | 'typical' | 'assumed';
+
+/** A part as it stands on the screen: only figures of one's own are written, the rest is as shipped. */
+export interface Written {
+    name: string;
+    like: string;
+    figures: { path: string; entry: string; from: Provenance }[];
+    packs: { count: number; price: string }[];
+}
+
+export function written(part: PartSheet, measure: keyof Shown): Written {
+    return {
+        name: part.name,
+        like: part.like,
+        figures: part.figures.map((figure) => ({
+            path: figure.path,
+            entry: figure.isOwn && figure.shown ? figure.shown[measure] : '',
+            from: figure.isOwn ? (figure.from ?? 'measured') : 'measured',
+        })),
+        packs: part.packs.map((pack) => ({ ...pack })),
+    };
+}
+
+/** What is asked of the server to keep it. */
+export function asksOf(form: Written, revision: number) {
+    const own = form.figures.filter((figure) => figure.entry.trim() !== '');
+    return {
+        name: form.name,
+        like: form.like,
+        figures: Object.fromEntries(own.map(({ path, entry, from }) => [path, { entry, from }])),
+        packs: form.packs,
+        revision,
+    };
+}
+
+/** A code for a part of one's own, from its name. */
+export function codeOf(name: string, taken: string[]): string {
+    const slug =
+        name
+            .toLowerCase()
+            .normalize('NFKD')
+            .replace(/[^a-z0-9]+/g, '-')
+            .replace(/^-+|-+$/g, '')
+            .slice(0, 60) || 'part';
+    let code = `own-${slug}`;
+    for (let number = 2; taken.includes(code); number++) code = `own-${slug}-${number}`;
+    return code;
+}

@@ -79,7 +79,7 @@
             {{ $cut->width->text() }} × {{ $cut->height->text() }} in
             <span class="note">({{ round($cut->panel->width * 1000) }} × {{ round($cut->panel->height * 1000) }} mm)</span>
             @if ($cut->form() || $cut->holes())<br>{{ implode('; ', array_filter([$cut->form(), $cut->holes()])) }}@endif
-            @if ($cut->hole)<br>centre {{ $cut->centreAcross->text() }} in from both edges, where the diagonals cross; hole {{ $cut->hole->text() }} in, radius {{ $cut->radius->text() }} in <span class="note">({{ round($cut->panel->hole * 1000) }} mm)</span>@endif
+            @if ($cut->hole)<br>centre {{ $cut->centre() }}, where the diagonals cross; hole {{ $cut->hole->text() }} in, radius {{ $cut->radius->text() }} in <span class="note">({{ round($cut->panel->hole * 1000) }} mm)</span>@endif
         </td>
         @endforeach
     </tr></table>

@@ -48,7 +48,7 @@ final readonly class SheetData
             array_map(fn (CutLine $cut): array => [
                 'name' => $cut->name(), 'size' => "{$cut->width->text()} × {$cut->height->text()} in",
                 'note' => implode('; ', array_filter([$cut->form(), $cut->holes()])),
-                'centre' => "{$cut->centreAcross->text()} in", 'hole' => $cut->hole === null ? '' : "{$cut->hole->text()} in",
+                'centre' => $cut->centre(), 'hole' => $cut->hole === null ? '' : "{$cut->hole->text()} in",
                 'plan' => PrintSvg::panel($cut->panel),
             ], $sheet->cuts),
             array_map(fn (Step $step): array => [

@@ -61,6 +61,14 @@ final readonly class CutLine
         return $this->count === 1 ? $this->panel->name : "{$this->panel->name}, {$this->count} of them";
     }
 
+    /** Where the middle of the one round hole stands: where the diagonals cross. */
+    public function centre(): string
+    {
+        [$across, $up] = [$this->centreAcross->text(), $this->centreUp->text()];
+
+        return $across === $up ? "{$across} in from both edges" : "{$across} in from the left and {$up} in from below";
+    }
+
     /** Holes that are not one round one in the middle, in words; empty where there are none. */
     public function holes(): string
     {

@@ -152,9 +152,11 @@ final class Verdict
 
     private static function stand(Measurements $measurements): ?Finding
     {
+        $degrees = (int) round($measurements->tipping ?? 0.0);
+
         return $measurements->tipsOver() ? Finding::warning(
             'stand',
-            Sentence::of('Tips over when it leans %s degrees.', (int) round($measurements->tipping ?? 0.0)),
+            $degrees < 1 ? Sentence::of('Tips over as it stands: its weight hangs out over its foot.') : Sentence::of('Tips over when it leans %s degrees.', $degrees),
             Sentence::of('Give it a wider foot, or tie it to something that stands.'),
         ) : null;
     }

@@ -33,9 +33,7 @@ final class Fitting
         foreach ($catalogue->fans as $fan) {
             yield $design->with(fan: $fan);
         }
-        // The same grade first: a shape that takes other sizes is no reason to take a coarser filter.
-        $filters = $catalogue->filters;
-        uasort($filters, fn (Filter $a, Filter $b): int => ($a->grade->id !== $design->filter->grade->id) <=> ($b->grade->id !== $design->filter->grade->id));
+        $filters = self::nearest($design->filter, $catalogue->filters);
         foreach ($filters as $filter) {
             yield $design->with(filter: $filter);
         }
@@ -44,6 +42,28 @@ final class Fitting
                 yield $design->with(fan: $fan, filter: $filter);
             }
         }
+    }
+
+    /**
+     * A shape that takes other sizes is no reason to take a coarser filter or other pleats: first those of the same grade,
+     * form and pleats, among them the nearest in its short side, then in area.
+     *
+     * @param  array<string, Filter>  $filters
+     * @return array<string, Filter>
+     */
+    private static function nearest(Filter $wanted, array $filters): array
+    {
+        $far = fn (Filter $filter): array => [
+            $filter->grade->id !== $wanted->grade->id,
+            $filter->form !== $wanted->form,
+            abs($filter->pleatPitch - $wanted->pleatPitch),
+            abs($filter->depth - $wanted->depth),
+            abs(min($filter->width, $filter->height) - min($wanted->width, $wanted->height)),
+            abs($filter->netArea() - $wanted->netArea()),
+        ];
+        uasort($filters, fn (Filter $a, Filter $b): int => $far($a) <=> $far($b));
+
+        return $filters;
     }
 
     private static function fits(Design $design): bool

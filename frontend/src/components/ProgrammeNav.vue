@@ -1,13 +1,22 @@
 <script setup lang="ts">
+import { useRoute } from 'vue-router';
+
 defineProps<{ programme: { id: number; name: string } }>();
+const route = useRoute();
+
+const VIEWS = { programme: 'Rooms', parts: 'Parts and prices', settings: 'Settings' };
 </script>
 
 <template>
     <nav aria-label="Programme">
         <b>{{ programme.name }}</b>
-        <RouterLink :to="{ name: 'programme', params: { programme: programme.id } }">Rooms</RouterLink>
-        <RouterLink :to="{ name: 'parts', params: { programme: programme.id } }">Parts and prices</RouterLink>
-        <RouterLink :to="{ name: 'settings', params: { programme: programme.id } }">Settings</RouterLink>
+        <RouterLink
+            v-for="(name, view) in VIEWS"
+            :key="view"
+            :to="{ name: view, params: { programme: programme.id } }"
+            :aria-current="route.name === view ? 'page' : undefined"
+            >{{ name }}</RouterLink
+        >
     </nav>
 </template>
 
@@ -24,7 +33,7 @@ a {
     border-bottom: 3px solid transparent;
 }
 a:hover,
-a.router-link-exact-active {
+a[aria-current] {
     border-bottom-color: var(--kraft);
     color: var(--ink);
 }

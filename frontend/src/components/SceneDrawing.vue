@@ -18,6 +18,9 @@ const props = withDefaults(
 const emit = defineEmits<{ pick: [part: string] }>();
 
 const COLUMN = 186;
+/** Room for half a length's label beside the drawing and for the tip of an arrow above it, px. */
+const BESIDE = 14;
+const ABOVE = 24;
 const host = ref<HTMLElement>();
 const size = ref({ width: 0, height: 0 });
 const observer = new ResizeObserver(([entry]) => {
@@ -46,9 +49,9 @@ const bounds = computed<Box>(() => {
 
 const columns = computed(() => props.labelled && size.value.width > 620);
 const view = computed(() => {
-    const side = columns.value ? COLUMN : props.margin;
+    const side = columns.value ? COLUMN + BESIDE : props.margin;
     const { left, top, right, bottom } = bounds.value;
-    const room = { width: Math.max(40, size.value.width - 2 * side), height: Math.max(40, size.value.height - 28) };
+    const room = { width: Math.max(40, size.value.width - 2 * side), height: Math.max(40, size.value.height - 2 * ABOVE) };
     const scale = Math.min(room.width / (right - left), room.height / (bottom - top));
     return { scale, x: size.value.width / 2 - (scale * (left + right)) / 2, y: size.value.height / 2 - (scale * (top + bottom)) / 2 };
 });

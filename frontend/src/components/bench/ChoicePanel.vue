@@ -50,24 +50,24 @@ watch(
         </header>
         <Input v-if="options.length > 16" v-model:value="sought" placeholder="Find, such as “20x20 14 dense”" aria-label="Find" />
         <div class="list">
-            <slot />
             <div class="choices" role="radiogroup" :aria-label="name">
-                <button
-                    v-for="option in fitting"
-                    :key="option.id"
-                    type="button"
-                    role="radio"
-                    class="option"
-                    :aria-checked="option.id === value"
-                    :data-option="option.id"
-                    @click="emit('choose', option.id)"
-                >
-                    <b>{{ option.name }}</b>
-                    <span v-if="option.price" class="price figure">{{ currency }} {{ option.price }}</span>
-                    <span class="facts">{{ option.facts.map((fact) => show(fact)).join(' · ') }}</span>
-                    <span v-if="notes[option.id]" class="with">{{ notes[option.id] }}</span>
-                    <span v-if="option.provenance" class="from">{{ option.provenance }} figures</span>
-                </button>
+                <template v-for="option in fitting" :key="option.id">
+                    <button
+                        type="button"
+                        role="radio"
+                        class="option"
+                        :aria-checked="option.id === value"
+                        :data-option="option.id"
+                        @click="emit('choose', option.id)"
+                    >
+                        <b>{{ option.name }}</b>
+                        <span v-if="option.price" class="price figure">{{ currency }} {{ option.price }}</span>
+                        <span class="facts">{{ option.facts.map((fact) => show(fact)).join(' · ') }}</span>
+                        <span v-if="notes[option.id]" class="with">{{ notes[option.id] }}</span>
+                        <span v-if="option.provenance" class="from">{{ option.provenance }} figures</span>
+                    </button>
+                    <slot v-if="option.id === value" />
+                </template>
             </div>
             <p v-if="found.length === 0" class="none">Nothing of that name. Try a size, a grade or a kind.</p>
             <button v-if="misfitting.length" type="button" class="more" :aria-expanded="allShown" @click="allShown = !allShown">

@@ -35,7 +35,8 @@ function choose(id: string, value: string, usual: string): void {
     padding: 10px 12px;
     background: var(--paper);
     border: 1px solid var(--line);
-    border-left: 5px solid var(--kraft);
+    border-left: 5px solid var(--clean);
+    margin-top: -5px;
 }
 label {
     display: grid;

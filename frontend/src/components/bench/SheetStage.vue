@@ -48,7 +48,8 @@ const svg = (plan: string): string => `data:image/svg+xml;utf8,${encodeURICompon
                                 <img :src="svg(cut.plan)" :alt="`${cut.name}: ${cut.size}`" />
                                 <figcaption>
                                     <b>{{ cut.name }}</b> <span class="figure">{{ cut.size }}</span>
-                                    <span v-if="cut.hole"> · hole {{ cut.hole }}, centre {{ cut.centre }} from both edges</span>
+                                    <span v-if="cut.hole"> · hole {{ cut.hole }}, centre {{ cut.centre }}</span>
+                                    <span v-if="cut.note"> · {{ cut.note }}</span>
                                 </figcaption>
                             </figure>
                         </div>

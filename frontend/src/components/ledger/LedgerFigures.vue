@@ -14,10 +14,10 @@ const rows = computed(() => ledgerRows(props.ledger, props.before, measure.value
         <tbody>
             <tr v-for="row in rows" :key="row.key" :class="{ strong: row.strong }">
                 <th scope="row">{{ row.name }}</th>
-                <td class="was figure">
+                <td v-if="!row.wide" class="was figure">
                     <s v-if="row.was" :aria-label="`was ${row.was}`">{{ row.was }}</s>
                 </td>
-                <td class="figure" :data-row="row.key">{{ row.now }}</td>
+                <td class="figure" :colspan="row.wide ? 2 : 1" :data-row="row.key">{{ row.now }}</td>
             </tr>
         </tbody>
     </table>
@@ -28,19 +28,20 @@ table {
     width: 100%;
     border-collapse: collapse;
     font-size: 14px;
+    line-height: 1.35;
 }
 th {
     font-weight: 400;
     text-align: left;
     color: var(--pencil);
-    padding: 3px 0;
+    padding: 2px 0;
     white-space: nowrap;
 }
 td {
     text-align: right;
     font-size: 13px;
     white-space: nowrap;
-    padding: 3px 0 3px 6px;
+    padding: 2px 0 2px 4px;
 }
 tr + tr > * {
     border-top: 1px solid var(--line);
@@ -56,9 +57,5 @@ tr + tr > * {
 .was {
     color: var(--pencil);
     font-size: 11px;
-}
-.sure {
-    font-size: 13px;
-    color: var(--pencil);
 }
 </style>

@@ -49,6 +49,7 @@ const speed = computed(() => unit.value?.speeds[unit.value.chosen]);
 <style scoped>
 .ledger {
     display: grid;
+    grid-template-columns: minmax(0, 1fr);
     align-content: start;
     gap: 8px;
     padding: 14px 16px 16px;

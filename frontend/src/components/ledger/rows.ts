@@ -9,6 +9,8 @@ export interface LedgerRow {
     now: string;
     /** What it was in the version before, where that differs; else empty. */
     was: string;
+    /** Its figure needs the place of the one before. */
+    wide?: boolean;
 }
 
 const OF_SPEED: { key: keyof Speed; name: string; strong?: boolean }[] = [
@@ -43,10 +45,12 @@ export function ledgerRows(ledger: Ledger, before: Ledger | null, measure: Measu
     }
     const old = before?.unit?.speeds[before.unit.chosen];
     return [
-        ...OF_SPEED.map(({ key, name, strong }) =>
+        ...OF_SPEED.flatMap(({ key, name, strong }) => [
             row(key, name, (speed[key] as Shown)[measure], old && (old[key] as Shown)[measure], strong ?? false),
-        ),
-        row('band', 'Nine times in ten', `${unit.band.low[measure]} – ${unit.band.high[measure]}`, undefined),
+            ...(key === 'cleanAir'
+                ? [{ ...row('band', 'Nine times in ten', `${unit.band.low[measure]} – ${unit.band.high[measure]}`, undefined), wide: true }]
+                : []),
+        ]),
         row('first', 'First cost', `${currency} ${unit.cost.first}`, before?.unit ? `${currency} ${before.unit.cost.first}` : undefined),
         row(
             'total',

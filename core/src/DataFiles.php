@@ -10,6 +10,7 @@ use Jornel\Core\Caution\Cautions;
 use Jornel\Core\Part\Catalogue;
 use Jornel\Core\Part\FilterRange;
 use Jornel\Core\Part\Grade;
+use Jornel\Core\Part\Rating\Ratings;
 use Jornel\Core\Room\Occupancies;
 use Jornel\Core\Room\Target\Targets;
 use RuntimeException;
@@ -49,6 +50,11 @@ final class DataFiles
         $rows = array_column($this->rows('reference/grades', 'grades'), null, 'id');
 
         return $rows;
+    }
+
+    public function ratings(): Ratings
+    {
+        return Ratings::fromRows($this->rows('reference/ratings', 'claims'), $this->rows('reference/ratings', 'scales'));
     }
 
     public function targets(): Targets

@@ -2,15 +2,25 @@ import AxeBuilder from '@axe-core/playwright';
 import { expect, test } from '@playwright/test';
 import { row, signIn } from './steps';
 
-const SCREENS = ['/programmes/1', '/rooms/1/room', '/rooms/1/target', '/rooms/1/build', '/rooms/1/sheet'];
+const SCREENS = [
+    '/programmes/1',
+    '/programmes/1/parts/filter/20x20x1-g13-dense',
+    '/programmes/1/settings',
+    '/rooms/1/room',
+    '/rooms/1/target',
+    '/rooms/1/build',
+    '/rooms/1/sheet',
+];
+const CONTENT = '.tile, .ledger, form';
 
 for (const scheme of ['light', 'dark'] as const) {
     test(`axe finds nothing serious, ${scheme}`, async ({ page }) => {
+        test.slow();
         await page.emulateMedia({ colorScheme: scheme });
         await signIn(page);
         for (const screen of SCREENS) {
             await page.goto(screen);
-            await expect(page.locator('.tile, .ledger').first()).toBeVisible();
+            await expect(page.locator(CONTENT).first()).toBeVisible();
             await page.waitForTimeout(400);
             const found = (await new AxeBuilder({ page }).analyze()).violations.filter((one) =>
                 ['serious', 'critical'].includes(one.impact ?? ''),
@@ -20,12 +30,21 @@ for (const scheme of ['light', 'dark'] as const) {
     });
 }
 
+test('axe finds nothing serious where a shape and its options are chosen', async ({ page }) => {
+    await signIn(page);
+    await page.goto('/rooms/1/build');
+    await page.getByRole('button', { name: /^Shape:/ }).click();
+    await expect(page.getByLabel('How the four frames stand')).toBeVisible();
+    const found = (await new AxeBuilder({ page }).include('.panel').analyze()).violations;
+    expect(found.map((one) => `${one.id}: ${one.nodes.map((node) => node.target).join(' | ')}`)).toEqual([]);
+});
+
 test('every screen fits a phone without scrolling sideways', async ({ page }) => {
     await page.setViewportSize({ width: 390, height: 844 });
     await signIn(page);
     for (const screen of SCREENS) {
         await page.goto(screen);
-        await expect(page.locator('.tile, .ledger').first()).toBeVisible();
+        await expect(page.locator(CONTENT).first()).toBeVisible();
         expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
     }
 });

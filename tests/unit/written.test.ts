@@ -25,6 +25,7 @@ const part: PartSheet = {
     packs: [{ count: 1, price: '28.00' }],
     curve: null,
     notes: [],
+    ratings: [],
 };
 
 describe('a part as it is written', () => {

@@ -11,6 +11,7 @@ use App\Models\Programme;
 use App\Models\ProgrammePart;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
+use Jornel\Core\DataFiles;
 use Jornel\Core\Kit\Drawing\CurvePlan;
 use Jornel\Core\Part\Catalogue;
 use Jornel\Core\Part\Fan;
@@ -22,6 +23,10 @@ use OpenApi\Attributes as OA;
 class PartController extends Controller
 {
     private const KINDS = ['fan', 'filter', 'joining', 'material'];
+
+    public function __construct(private readonly DataFiles $files)
+    {
+    }
 
     #[OA\Get(path: '/programmes/{programme}/parts', operationId: 'parts', parameters: [new OA\PathParameter(name: 'programme', schema: new OA\Schema(type: 'integer'))], responses: [
         new OA\Response(response: 200, description: 'Every part, shipped and own', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: PartLineData::class))),
@@ -91,6 +96,10 @@ class PartController extends Controller
             default => null,
         };
 
-        return PartSheetData::of($kind, $whole, $shipped, $own->figures ?? [], $own->revision ?? 0, $curve, $catalogue->fans === [] ? [] : $catalogue->fan($code)->rating->notes);
+        return PartSheetData::of(
+            $kind, $whole, $shipped, $own->figures ?? [], $own->revision ?? 0, $curve,
+            $catalogue->fans === [] ? [] : $catalogue->fan($code)->rating->notes,
+            $catalogue->filters === [] ? [] : $this->files->ratings()->of($catalogue->filter($code)->grade),
+        );
     }
 }

@@ -6,6 +6,8 @@ use Jornel\Core\Kit\Drawing\CurvePlan;
 use Jornel\Core\Part\EditableFigure;
 use Jornel\Core\Part\EditableFigures;
 use Jornel\Core\Part\Pack;
+use Jornel\Core\Part\Rating\Claim;
+use Jornel\Core\Part\Rating\RatingStep;
 use Jornel\Core\Part\Record;
 use OpenApi\Attributes as OA;
 
@@ -16,6 +18,7 @@ final readonly class PartSheetData
      * @param  list<array{path: string, name: string, shown: Shown|null, from: string|null, shipped: Shown|null, isOwn: bool}>  $figures
      * @param  list<array{count: int, price: string}>  $packs
      * @param  list<string>  $notes
+     * @param  list<array{scale: string, step: string, about: string, source: string, claims: list<array{name: string, verdict: string, says: string}>}>  $ratings
      */
     private function __construct(
         #[OA\Property(enum: ['fan', 'filter', 'joining', 'material'])] public string $kind,
@@ -37,6 +40,13 @@ final readonly class PartSheetData
         ]))] public array $packs,
         #[OA\Property(nullable: true, description: 'Pressure over flow, or drop over velocity')] public ?CurvePlanData $curve,
         #[OA\Property(items: new OA\Items(type: 'string'), description: 'What was estimated or is doubtful')] public array $notes,
+        #[OA\Property(description: 'What packs of a filter of this grade may print instead of it', items: new OA\Items(type: 'object', required: ['scale', 'step', 'about', 'source', 'claims'], properties: [
+            new OA\Property(property: 'scale', type: 'string'), new OA\Property(property: 'step', type: 'string'),
+            new OA\Property(property: 'about', type: 'string', description: 'The grades it is about, in words'), new OA\Property(property: 'source', type: 'string'),
+            new OA\Property(property: 'claims', type: 'array', items: new OA\Items(type: 'object', required: ['name', 'verdict', 'says'], properties: [
+                new OA\Property(property: 'name', type: 'string'), new OA\Property(property: 'verdict', type: 'string', enum: Claim::VERDICTS), new OA\Property(property: 'says', type: 'string'),
+            ])),
+        ]))] public array $ratings,
     ) {
     }
 
@@ -45,8 +55,9 @@ final readonly class PartSheetData
      * @param  array<string, mixed>  $shipped  entry of the part it is like
      * @param  array<string, mixed>  $own  the programme's own figures
      * @param  list<string>  $notes
+     * @param  list<RatingStep>  $ratings
      */
-    public static function of(string $kind, array $whole, array $shipped, array $own, int $revision, ?CurvePlan $curve, array $notes): self
+    public static function of(string $kind, array $whole, array $shipped, array $own, int $revision, ?CurvePlan $curve, array $notes, array $ratings): self
     {
         $text = fn (array $entry, string $key): string => is_string($entry[$key] ?? null) ? $entry[$key] : '';
         $code = $text($whole, 'id');
@@ -73,6 +84,10 @@ final readonly class PartSheetData
             array_map(fn (Pack $pack): array => ['count' => $pack->count, 'price' => (string) $pack->price], isset($whole['packs']) ? Pack::list((new Record($whole))->records('packs')) : []),
             $curve === null ? null : CurvePlanData::of($curve),
             $notes,
+            array_map(fn (RatingStep $step): array => [
+                'scale' => $step->scale, 'step' => $step->step, 'about' => $step->about(), 'source' => $step->source,
+                'claims' => array_map(fn (Claim $claim): array => ['name' => $claim->name, 'verdict' => $claim->verdict, 'says' => $claim->says], $step->claims),
+            ], $ratings),
         );
     }
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Jornel\Core\Caution;
 
 use Jornel\Core\Airflow\Performance;
-use Jornel\Core\Room\Room;
+use Jornel\Core\Room\Space;
 use Jornel\Core\Shape\Assembly;
 use Jornel\Core\Shape\Corners;
 use Jornel\Core\Shape\Design;
@@ -27,9 +27,15 @@ final readonly class Facts
     {
     }
 
-    public static function of(Room $room, Design $design, Assembly $assembly, Performance $performance, Measurements $measurements): self
+    /** @param  Space|null  $room where it stands, if that is known */
+    public static function of(?Space $room, bool $hasFuelBurning, Design $design, Assembly $assembly, Performance $performance, Measurements $measurements): self
     {
-        return new self([...self::ofRoom($room), ...self::ofBuild($design, $assembly, $measurements), ...self::ofLevel($performance->level)]);
+        return new self([
+            ...($room === null ? [] : self::ofRoom($room)),
+            ...($hasFuelBurning ? ['fuel-burning appliance'] : []),
+            ...self::ofBuild($design, $assembly, $measurements),
+            ...self::ofLevel($performance->level),
+        ]);
     }
 
     public function hold(string $fact): bool
@@ -38,13 +44,11 @@ final readonly class Facts
     }
 
     /** @return list<string> */
-    private static function ofRoom(Room $room): array
+    private static function ofRoom(Space $room): array
     {
-        return [
-            "pollutant {$room->pollutant->id}",
-            "use {$room->use->id}",
-            ...($room->hasFuelBurning ? ['fuel-burning appliance'] : []),
-        ];
+        $use = $room->occupancy();
+
+        return ["pollutant {$room->pollutant()->id}", ...($use === null ? [] : ["use {$use->id}"])];
     }
 
     /** @return list<string> */

@@ -12,6 +12,8 @@ use Jornel\Core\Airflow\Band;
 use Jornel\Core\Airflow\Explanation;
 use Jornel\Core\Airflow\Performance;
 use Jornel\Core\Airflow\Uncertainty;
+use Jornel\Core\Caution\Caution;
+use Jornel\Core\Caution\Facts;
 use Jornel\Core\DataFiles;
 use Jornel\Core\Document\Schema\AirForm;
 use Jornel\Core\Document\Schema\Form;
@@ -21,6 +23,9 @@ use Jornel\Core\Kit\Economy;
 use Jornel\Core\Kit\RunningCost;
 use Jornel\Core\Kit\ShoppingList;
 use Jornel\Core\Part\Record;
+use Jornel\Core\Room\Space;
+use Jornel\Core\Shape\Design;
+use Jornel\Core\Shape\Measurements;
 
 /**
  * What a unit does: air, perhaps a room, and a unit, by shape and parts or bare; answered for every speed.
@@ -80,7 +85,7 @@ final readonly class EvaluationDocument implements Document
         ]
             + ($read->unit->notes === [] ? [] : ['notes' => $read->unit->notes])
             + ($room === null ? [] : ['room' => RoomAnswer::size($room)])
-            + ($read->design === null ? [] : ['unit' => DesignAnswer::of($read->design)])
+            + ($read->design === null ? [] : ['unit' => DesignAnswer::of($read->design), 'cautions' => $this->cautions($read->design, $room, $performances)])
             + $this->cost($read, $performances);
     }
 
@@ -188,6 +193,23 @@ final readonly class EvaluationDocument implements Document
                 'per_clean_air_m3_s' => $this->byPollutant(fn (Pollutant $pollutant): float => $cost->perCleanAir($read->count * $performance->clean($pollutant))),
             ];
         }, $performances)];
+    }
+
+    /**
+     * Those that apply at the loudest speed.
+     *
+     * @param  non-empty-list<Performance>  $performances
+     * @return list<array{id: string, title: string, text: string}>
+     */
+    private function cautions(Design $design, ?Space $room, array $performances): array
+    {
+        $burns = $this->record->childOr('room')?->flagOr('fuel_burning', false) ?? false;
+        $facts = Facts::of($room, $burns, $design, $design->assemble(), $performances[count($performances) - 1], Measurements::of($design));
+
+        return array_map(
+            fn (Caution $caution): array => ['id' => $caution->id, 'title' => $caution->title, 'text' => $caution->text],
+            $this->data->cautions()->for($facts),
+        );
     }
 
     /** @return list<string> */

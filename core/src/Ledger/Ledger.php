@@ -86,7 +86,7 @@ final readonly class Ledger
             $unit,
             $shopping,
             RunningCost::of($shopping, $unit->line()->watts, $setting->economy),
-            $setting->cautions->for(Facts::of($this->room, $design, $unit->assembly, $unit->line()->performance, $unit->measurements)),
+            $setting->cautions->for(Facts::of($this->room, $this->room->hasFuelBurning, $design, $unit->assembly, $unit->line()->performance, $unit->measurements)),
         );
     }
 }

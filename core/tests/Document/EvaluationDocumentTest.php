@@ -26,6 +26,18 @@ final class EvaluationDocumentTest extends TestCase
         self::assertArrayNotHasKey('power_w', $speed);
     }
 
+    public function test_cautions_come_with_a_unit_of_shape_and_parts(): void
+    {
+        $ids = fn (array $room): array => array_column(Documents::answer([
+            'room' => ['volume_ft3' => 7200] + $room,
+            'unit' => ['shape' => 'cube', 'fan' => 'box-20-plain', 'filter' => '20x20x1-g13-dense', 'joining' => 'hot-glue'],
+        ], Sample::data())['cautions'], 'id');
+
+        self::assertContains('fuel-burning', $ids(['fuel_burning' => true]));
+        self::assertNotContains('fuel-burning', $ids([]));
+        self::assertArrayNotHasKey('cautions', self::answer([]));
+    }
+
     public function test_both_measures_say_the_same(): void
     {
         $metric = self::answer([

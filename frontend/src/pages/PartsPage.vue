@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useQueryClient } from '@tanstack/vue-query';
-import { computed, ref, watch } from 'vue';
+import { computed, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { answer, api, type PartLine } from '../api/client';
 import { usePart, useParts, useProgramme, type PartKind } from '../api/queries';
@@ -17,7 +17,7 @@ const client = useQueryClient();
 const id = computed(() => Number(route.params.programme));
 const programme = useProgramme(id);
 const parts = useParts(id);
-const kind = ref<PartKind>((route.params.kind as PartKind | '') || 'fan');
+const kind = computed(() => (route.params.kind as PartKind | '' | undefined) || 'fan');
 const code = computed(() => (route.params.code as string) || (parts.data.value?.find((part) => part.kind === kind.value)?.code ?? ''));
 const part = usePart(
     id,
@@ -29,7 +29,6 @@ const mayChange = computed(() => programme.data.value?.role !== 'reader');
 const currency = computed(() => programme.data.value?.currency ?? '');
 
 function go(nextKind: PartKind, nextCode: string): void {
-    kind.value = nextKind;
     void router.replace({ name: 'parts', params: { programme: id.value, kind: nextKind, code: nextCode } });
 }
 

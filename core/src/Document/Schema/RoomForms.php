@@ -30,6 +30,7 @@ final class RoomForms
             ->count('people', self::NOT_NEGATIVE, '')
             ->text('use', 'A row of data/reference/occupancies.json')
             ->text('pollutant', 'A row of data/reference/pollutants.json, or one of this document’s own; cadr-smoke where not given')
+            ->flag('fuel_burning', 'Whether a heater, stove or furnace burns fuel in it')
             ->oneWay([['volume'], ['floor_area', 'height'], ['length', 'width', 'height'], ['outline']]))
             ->quantity('seat', Dimension::Length, 'From the unit to who hears it')
             ->number('absorption', ['exclusiveMinimum' => 0, 'exclusiveMaximum' => 1], 'Of sound by its surfaces, 0.15 where not given')

@@ -45,7 +45,7 @@ watch(
 <template>
     <aside ref="panel" class="panel" tabindex="-1" :aria-label="`Choose: ${name}`" @keydown.esc="emit('close')">
         <header>
-            <h3>{{ name }}</h3>
+            <h2>{{ name }}</h2>
             <Button type="text" aria-label="Close" @click="emit('close')">✕</Button>
         </header>
         <Input v-if="options.length > 16" v-model:value="sought" placeholder="Find, such as “20x20 14 dense”" aria-label="Find" />
@@ -106,7 +106,7 @@ header {
     align-items: center;
     padding-right: 8px;
 }
-h3 {
+h2 {
     font-size: 18px;
 }
 .panel > :deep(.ant-input) {

@@ -6,6 +6,7 @@ import { useMeasure } from '../../composables/useMeasure';
 import FieldFault from '../room/FieldFault.vue';
 import CurveChart from './CurveChart.vue';
 import PackRows from './PackRows.vue';
+import RatingList from './RatingList.vue';
 import { asksOf, written, type Written } from './written';
 
 const props = defineProps<{
@@ -72,56 +73,59 @@ function copy(): void {
             <Button v-if="mayChange && !asNew" html-type="button" @click="copy">Make one of your own like it</Button>
         </header>
         <div class="columns">
-            <table v-if="form.figures.length">
-                <thead>
-                    <tr>
-                        <th scope="col">Figure</th>
-                        <th scope="col">In force</th>
-                        <th scope="col">Yours</th>
-                        <th scope="col">From</th>
-                    </tr>
-                </thead>
-                <tbody>
-                    <tr v-for="(figure, index) in part.figures" :key="figure.path" :class="{ own: figure.isOwn }">
-                        <th scope="row">{{ figure.name }}</th>
-                        <td>
-                            <b class="figure">{{ figure.shown ? show(figure.shown) : '—' }}</b>
-                            <span class="from" :class="figure.from ?? ''">{{ figure.from }}</span>
-                            <s v-if="figure.shipped">{{ show(figure.shipped) }}</s>
-                        </td>
-                        <td>
-                            <input
-                                v-model="form.figures[index]!.entry"
-                                :aria-label="`Your ${figure.name}`"
-                                :data-figure="figure.path"
-                                :aria-invalid="errors[`figures.${figure.path}`] !== undefined"
-                                :disabled="!mayChange"
-                                maxlength="40"
-                            />
-                            <FieldFault :said="errors[`figures.${figure.path}`]?.[0]" />
-                            <button
-                                v-for="offer in offers[`figures.${figure.path}`] ?? []"
-                                :key="offer"
-                                type="button"
-                                class="offer"
-                                @click="form.figures[index]!.entry = offer"
-                            >
-                                {{ offer }}
-                            </button>
-                        </td>
-                        <td>
-                            <select
-                                v-if="form.figures[index]!.entry !== ''"
-                                v-model="form.figures[index]!.from"
-                                :aria-label="`Where your ${figure.name} came from`"
-                                :disabled="!mayChange"
-                            >
-                                <option v-for="from in PROVENANCES" :key="from" :value="from">{{ from }}</option>
-                            </select>
-                        </td>
-                    </tr>
-                </tbody>
-            </table>
+            <div class="main">
+                <table v-if="form.figures.length">
+                    <thead>
+                        <tr>
+                            <th scope="col">Figure</th>
+                            <th scope="col">In force</th>
+                            <th scope="col">Yours</th>
+                            <th scope="col">From</th>
+                        </tr>
+                    </thead>
+                    <tbody>
+                        <tr v-for="(figure, index) in part.figures" :key="figure.path" :class="{ own: figure.isOwn }">
+                            <th scope="row">{{ figure.name }}</th>
+                            <td>
+                                <b class="figure">{{ figure.shown ? show(figure.shown) : '—' }}</b>
+                                <span class="from" :class="figure.from ?? ''">{{ figure.from }}</span>
+                                <s v-if="figure.shipped">{{ show(figure.shipped) }}</s>
+                            </td>
+                            <td>
+                                <input
+                                    v-model="form.figures[index]!.entry"
+                                    :aria-label="`Your ${figure.name}`"
+                                    :data-figure="figure.path"
+                                    :aria-invalid="errors[`figures.${figure.path}`] !== undefined"
+                                    :disabled="!mayChange"
+                                    maxlength="40"
+                                />
+                                <FieldFault :said="errors[`figures.${figure.path}`]?.[0]" />
+                                <button
+                                    v-for="offer in offers[`figures.${figure.path}`] ?? []"
+                                    :key="offer"
+                                    type="button"
+                                    class="offer"
+                                    @click="form.figures[index]!.entry = offer"
+                                >
+                                    {{ offer }}
+                                </button>
+                            </td>
+                            <td>
+                                <select
+                                    v-if="form.figures[index]!.entry !== ''"
+                                    v-model="form.figures[index]!.from"
+                                    :aria-label="`Where your ${figure.name} came from`"
+                                    :disabled="!mayChange"
+                                >
+                                    <option v-for="from in PROVENANCES" :key="from" :value="from">{{ from }}</option>
+                                </select>
+                            </td>
+                        </tr>
+                    </tbody>
+                </table>
+                <RatingList v-if="part.ratings.length" :ratings="part.ratings" />
+            </div>
             <div class="side">
                 <CurveChart v-if="part.curve" :curve="part.curve" />
                 <p v-for="note in part.notes" :key="note" class="note">{{ note }}</p>
@@ -154,7 +158,7 @@ function copy(): void {
 .card {
     display: grid;
     gap: 14px;
-    align-content: start;
+    grid-template-rows: auto 1fr auto;
     padding: 18px 24px 24px;
     overflow-y: auto;
     min-height: 0;
@@ -186,6 +190,10 @@ h1,
 .side {
     display: grid;
     gap: 14px;
+}
+.main {
+    display: grid;
+    gap: 20px;
 }
 table {
     width: 100%;
@@ -266,6 +274,12 @@ select option {
     font-size: 14px;
 }
 footer {
+    position: sticky;
+    bottom: -24px;
+    margin: auto -24px -24px;
+    padding: 12px 24px;
+    background: var(--sheet);
+    border-top: 1px solid var(--line);
     display: flex;
     flex-wrap: wrap;
     gap: 12px;
@@ -291,6 +305,11 @@ footer {
     }
     .card {
         padding: 14px 14px 20px;
+    }
+    footer {
+        margin: auto -14px -20px;
+        padding: 12px 14px;
+        bottom: -20px;
     }
     td input {
         width: 6em;

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { Input } from 'ant-design-vue';
-import { computed, ref } from 'vue';
+import { computed, nextTick, ref, watch } from 'vue';
 import type { PartLine } from '../../api/client';
 import type { PartKind } from '../../api/queries';
 
@@ -24,24 +24,27 @@ const found = computed(() =>
             words.value.every((word) => `${part.name} ${part.group} ${STANDING[part.standing]}`.toLowerCase().includes(word)),
     ),
 );
+
+const list = ref<HTMLElement>();
+watch(
+    () => [props.kind, props.code],
+    async () => {
+        await nextTick();
+        list.value?.querySelector('[aria-current=true]')?.scrollIntoView({ block: 'center' });
+    },
+    { immediate: true },
+);
 </script>
 
 <template>
     <nav class="list" aria-label="Parts">
-        <div class="kinds" role="tablist">
-            <button
-                v-for="one in KINDS"
-                :key="one.kind"
-                type="button"
-                role="tab"
-                :aria-selected="one.kind === kind"
-                @click="emit('kind', one.kind)"
-            >
+        <div class="kinds" role="group" aria-label="Kind of part">
+            <button v-for="one in KINDS" :key="one.kind" type="button" :aria-pressed="one.kind === kind" @click="emit('kind', one.kind)">
                 {{ one.name }}
             </button>
         </div>
         <Input v-model:value="sought" placeholder="Find, such as “20x20 14 dense” or “your own”" aria-label="Find a part" />
-        <ul>
+        <ul ref="list">
             <li v-for="part in found" :key="part.code">
                 <button type="button" :aria-current="part.code === code" :data-part-code="part.code" @click="emit('pick', part)">
                     <b>{{ part.name }}</b>
@@ -82,10 +85,10 @@ const found = computed(() =>
     border: 1px solid var(--line);
     cursor: pointer;
 }
-.kinds [aria-selected='true'] {
+.kinds [aria-pressed='true'] {
     background: var(--kraft);
     border-color: var(--kraft-edge);
-    color: #2b251f;
+    color: #16120e;
     font-weight: 700;
 }
 ul {

@@ -1,0 +1,128 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jornel\Core\Tests;
+
+use Jornel\Core\DataFiles;
+use Jornel\Core\Document\Documents;
+use Jornel\Core\Part\Rating\RatingStep;
+use Jornel\Core\Shape\Corners;
+use Jornel\Core\Shape\Design;
+use Jornel\Core\Shape\Measurements;
+use Jornel\Core\Shape\Shape;
+use PHPUnit\Framework\TestCase;
+
+/** Adds one of each, as docs/extending.md shows it, to a copy of the data, and builds with them all. */
+final class ExtendingTest extends TestCase
+{
+    private const ROOT = __DIR__.'/../..';
+
+    private static string $copy;
+
+    public static function setUpBeforeClass(): void
+    {
+        self::$copy = sys_get_temp_dir().'/jornel-extending-'.getmypid();
+        foreach (glob(self::ROOT.'/data/{parts,reference}/*.json', GLOB_BRACE) ?: [] as $file) {
+            @mkdir(self::$copy.'/data/'.basename(dirname($file)), recursive: true);
+            copy($file, self::$copy.'/data/'.basename(dirname($file)).'/'.basename($file));
+        }
+        foreach (self::examples('json') as [$file, $list, $text]) {
+            $data = json_decode((string) file_get_contents(self::$copy.'/'.$file), true, 32, JSON_THROW_ON_ERROR);
+            $data[$list][] = json_decode($text, true, 32, JSON_THROW_ON_ERROR);
+            file_put_contents(self::$copy.'/'.$file, json_encode($data, JSON_THROW_ON_ERROR));
+        }
+    }
+
+    public static function tearDownAfterClass(): void
+    {
+        foreach (glob(self::$copy.'/data/*/*.json') ?: [] as $file) {
+            unlink($file);
+        }
+        array_map(rmdir(...), [self::$copy.'/data/parts', self::$copy.'/data/reference', self::$copy.'/data', self::$copy]);
+    }
+
+    public function test_the_page_shows_one_of_each(): void
+    {
+        $shown = array_map(fn (array $example): string => $example[1], self::examples('json'));
+
+        self::assertEqualsCanonicalizing(['fans', 'media', 'grades', 'scales', 'pollutants', 'joinings', 'targets', 'occupancies', 'cautions'], $shown);
+        self::assertCount(1, self::examples('php'));
+    }
+
+    public function test_a_build_of_all_that_was_added_is_answered(): void
+    {
+        $files = new DataFiles(self::$copy.'/data');
+        $answer = Documents::answer([
+            'room' => ['length_ft' => 20, 'width_ft' => 15, 'height_ft' => 8, 'use' => 'boat-shed', 'people' => 2, 'pollutant' => 'flour'],
+            'unit' => ['shape' => 'cube', 'fan' => 'pedestal-16', 'filter' => '20x20x1-g13-felt', 'joining' => 'foil-tape'],
+        ], $files);
+        $speed = $answer['speeds'][1];
+
+        self::assertSame('high', $speed['name']);
+        self::assertGreaterThan($speed['clean_air_m3_s']['wildfire_pm25'], $speed['clean_air_m3_s']['flour']);
+        // Half a cubic foot a minute for each of 300 square feet, by hand.
+        $verdict = array_column($speed['room']['verdicts'], null, 'target')['half-the-floor'];
+        self::assertEqualsWithDelta(150.0 * 0.3048 ** 3 / 60.0, $verdict['asks_m3_s'], 1e-7);
+        self::assertContains('flour-and-sparks', array_column($answer['cautions'], 'id'));
+        self::assertNotContains('flour-and-sparks', array_map(fn (object $caution): string => $caution->id, Sample::data()->cautions()->all));
+    }
+
+    public function test_a_scale_that_was_added_reaches_its_grades(): void
+    {
+        $files = new DataFiles(self::$copy.'/data');
+        $steps = array_map(fn (RatingStep $step): string => $step->step, $files->ratings()->of($files->grades()['13-felt']));
+
+        self::assertContains('three leaves', $steps);
+    }
+
+    public function test_a_shape_is_its_class_and_its_line_in_the_register(): void
+    {
+        [$shape, $register] = self::extended();
+        $design = new Design($shape, ...self::partsOf(Sample::design()));
+
+        self::assertSame($shape::class, $register[$shape->id()]::class);
+        self::assertCount(count(\Jornel\Core\Shape\Shapes::all()) + 1, $register);
+        // The foot lies under fan and filter and makes it stand the firmer.
+        $flat = Sample::design('flat-panel');
+        $scene = $shape->scene($design);
+        self::assertCount(count($flat->shape->scene($flat)->solids) + 1, $scene->solids);
+        self::assertGreaterThan(2.0 * Measurements::of($flat, $flat->assemble())->tipping, Measurements::of($design, $design->assemble())->tipping);
+        self::assertSame('Foot', $design->assemble()->panels[1]->name);
+    }
+
+    /** @return array{Shape, array<string, Shape>} the shape of the page and the register with its line */
+    private static function extended(): array
+    {
+        [$file, , $class] = self::examples('php')[0];
+        $register = str_replace(
+            ['final class Shapes', '        ] as $shape)'],
+            ['final class ExtendedShapes', '            new '.basename($file, '.php').",\n        ] as \$shape)"],
+            (string) file_get_contents(self::ROOT.'/core/src/Shape/Shapes.php'),
+        );
+        foreach ([$class, $register] as $number => $source) {
+            $written = self::$copy."/{$number}.php";
+            file_put_contents($written, $source);
+            require_once $written;
+            unlink($written);
+        }
+        /** @var array<string, Shape> $all */
+        $all = \Jornel\Core\Shape\ExtendedShapes::all();
+
+        return [$all['panel-on-foot'], $all];
+    }
+
+    /** @return array{fan: \Jornel\Core\Part\Fan, filter: \Jornel\Core\Part\Filter, joining: \Jornel\Core\Part\Joining, corners: Corners} */
+    private static function partsOf(Design $design): array
+    {
+        return ['fan' => $design->fan, 'filter' => $design->filter, 'joining' => $design->joining, 'corners' => Corners::Shroud];
+    }
+
+    /** @return list<array{string, string, string}> file, list in it, and text of every example of a language */
+    private static function examples(string $language): array
+    {
+        preg_match_all('/^```'.$language.' (\S+) ?(\S*)\n(.*?)^```$/ms', (string) file_get_contents(self::ROOT.'/docs/extending.md'), $found, PREG_SET_ORDER);
+
+        return array_map(fn (array $match): array => [$match[1], $match[2], $match[3]], $found);
+    }
+}

@@ -15,6 +15,7 @@ final readonly class TargetData
         #[OA\Property(description: 'What it rests on')] public string $source,
         #[OA\Property(description: 'Which clean air it judges')] public string $judges,
         #[OA\Property(nullable: true, description: 'Clean air; null where it has nothing to say')] public ?Shown $asks,
+        #[OA\Property(description: 'What must be told before it can ask anything')] public string $needs,
         #[OA\Property(description: 'Length of its bar, as a share of the longest')] public float $share,
         #[OA\Property] public bool $isGoal,
         #[OA\Property(nullable: true, description: 'What the build gives of it')] public ?Shown $gets,
@@ -27,6 +28,7 @@ final readonly class TargetData
         return new self(
             $ask->target->id(), $ask->target->name(), $ask->target->source(), $ask->judges,
             $ask->asks === null ? null : Shown::of(Display::Flow, $ask->asks),
+            $ask->target->needs(),
             $ask->asks === null ? 0.0 : round($ask->asks / $most, 4),
             $ask->target->id() === $goal,
             $ask->gets === null ? null : Shown::of(Display::Flow, $ask->gets),

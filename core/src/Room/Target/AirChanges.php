@@ -47,4 +47,9 @@ final readonly class AirChanges implements Target
     {
         return $room->pollutant()->weigh($room->ventilation()->counted());
     }
+
+    public function needs(): string
+    {
+        return 'how big the room is';
+    }
 }

@@ -50,4 +50,9 @@ final readonly class ClearInTime implements Target
     {
         return 0.0;
     }
+
+    public function needs(): string
+    {
+        return 'how big the room is';
+    }
 }

@@ -47,4 +47,9 @@ final readonly class Concentration implements Target
     {
         return 0.0;
     }
+
+    public function needs(): string
+    {
+        return 'how much is outdoors';
+    }
 }

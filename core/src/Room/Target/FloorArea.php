@@ -63,4 +63,9 @@ final readonly class FloorArea implements Target
     {
         return 0.0;
     }
+
+    public function needs(): string
+    {
+        return 'how big its floor is and how high its ceiling';
+    }
 }

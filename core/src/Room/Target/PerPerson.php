@@ -51,4 +51,9 @@ final readonly class PerPerson implements Target
     {
         return $this->sharedAir->weigh($room->ventilation()->counted());
     }
+
+    public function needs(): string
+    {
+        return 'how many people, and what for';
+    }
 }

@@ -30,6 +30,9 @@ interface Target
      */
     public function asks(Space $room, ?BinShares $spectrum = null): ?float;
 
+    /** What must be told of a room before it can ask anything: `how many people`. */
+    public function needs(): string;
+
     /**
      * What the building itself gives towards it: fixed outdoor air, a good central filter.
      *

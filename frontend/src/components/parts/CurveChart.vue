@@ -23,7 +23,7 @@ const { show } = useMeasure();
         <span class="across">{{ curve.across }}</span>
         <span class="end figure">{{ show(curve.mostAcross) }}</span>
         <figcaption v-if="curve.curves.length > 1">
-            Speeds {{ curve.curves[0]?.name }} to {{ curve.curves.at(-1)?.name }}, the fastest darkest
+            Speeds {{ curve.curves[0]?.name }} to {{ curve.curves.at(-1)?.name }}, the fastest outermost
         </figcaption>
     </figure>
 </template>

@@ -22,11 +22,11 @@ const percent = (share: number): string => `${share * 100}%`;
             <b>{{ target.name }}</b>
             <small>{{ target.source }}</small>
         </span>
-        <span class="track">
+        <span class="track" :class="{ built: buildShare !== null }">
             <i v-if="buildShare !== null" class="build" :style="{ left: percent(buildShare) }"><b>this build</b></i>
             <span v-if="target.asks" class="strip" :style="{ width: percent(target.share) }" />
             <span class="asks figure" :style="{ left: percent(target.share) }">{{
-                target.asks ? show(target.asks) : 'say how many people'
+                target.asks ? show(target.asks) : `say ${target.needs}`
             }}</span>
         </span>
     </button>
@@ -68,17 +68,20 @@ small {
     font-size: 12px;
     line-height: 1.2;
 }
+.built {
+    height: 46px;
+}
 .build {
     position: absolute;
-    top: -5px;
-    height: 32px;
+    top: -4px;
+    height: 50px;
     border-left: 3px dashed var(--ink);
     z-index: 1;
 }
 .build b {
     position: absolute;
     left: -3px;
-    top: 5px;
+    bottom: 0;
     padding: 0 7px;
     line-height: 22px;
     background: var(--tape);
@@ -94,7 +97,8 @@ small {
 }
 .strip {
     position: absolute;
-    inset: 0 auto 0 0;
+    inset: 0 auto auto 0;
+    height: 22px;
     background: linear-gradient(180deg, color-mix(in oklab, var(--kraft), white 12%), var(--kraft));
     border-right: 3px solid var(--kraft-edge);
 }

@@ -63,7 +63,7 @@ test('both measures, switched in place', async ({ page }) => {
     await expect(row(page, 'cleanAir')).toHaveText(/cfm$/);
     await page.getByText('m · m³/h').click();
     await expect(row(page, 'cleanAir')).toHaveText(/m³\/h$/);
-    await expect(page.locator('[data-label=shroud]')).toContainText('514 mm square');
+    await expect(page.locator('[data-label=shroud]')).toContainText('514 mm × 514 mm');
     await page.getByText('ft · cfm').click();
     await expect(row(page, 'cleanAir')).toHaveText(/cfm$/);
 });

@@ -68,13 +68,10 @@ small {
     font-size: 12px;
     line-height: 1.2;
 }
-.built {
-    height: 46px;
-}
 .build {
     position: absolute;
-    top: -4px;
-    height: 50px;
+    top: 22px;
+    height: 26px;
     border-left: 3px dashed var(--ink);
     z-index: 1;
 }
@@ -94,6 +91,9 @@ small {
     position: relative;
     display: block;
     height: 22px;
+}
+.built {
+    height: 46px;
 }
 .strip {
     position: absolute;

@@ -22,5 +22,6 @@ class FormatsTest extends TestCase
             $rows = Format::named("parts-{$kind}")->read((string) file_get_contents(dirname(__DIR__, 2)."/data/parts/{$kind}.json"));
             self::assertNotEmpty($rows);
         }
+        self::assertNotEmpty(Format::named('ratings')->read((string) file_get_contents(dirname(__DIR__, 2).'/data/reference/ratings.json')));
     }
 }

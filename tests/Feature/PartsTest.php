@@ -61,6 +61,41 @@ class PartsTest extends FeatureTestCase
         self::assertEqualsWithDelta(100.0, (float) $first() - (float) $before, 0.001);
     }
 
+    public function test_measured_points_are_the_curve(): void
+    {
+        $points = [['along' => '900 cfm', 'pressure' => '0'], ['along' => '500', 'pressure' => '0.08 inwc'], ['along' => '0', 'pressure' => '30 Pa']];
+        $before = $this->cleanAir();
+        $answer = $this->save('fan', 'box-20-plain', [], ['points' => $points, 'points_from' => 'measured'])->assertOk();
+
+        $answer->assertJsonPath('points.isOwn', true)->assertJsonPath('points.from', 'measured')->assertJsonPath('points.rows.1.along.imperial', '500 cfm')->assertJsonPath('points.rows.2.pressure.metric', '30.0 Pa');
+        self::assertNull(collect($answer->json('figures'))->firstWhere('path', 'free_flow')['shown']);
+        self::assertNotSame($before, $this->cleanAir());
+
+        $filter = $this->save('filter', '20x20x1-g13-dense', [], ['points' => [['along' => '150 fpm', 'pressure' => '20 Pa'], ['along' => '300 fpm', 'pressure' => '52 Pa']]])->assertOk();
+        $filter->assertJsonPath('points.rows.0.along.imperial', '150 fpm');
+    }
+
+    public function test_a_measured_share_of_one_bin_leaves_the_others_as_graded(): void
+    {
+        $before = $this->cleanAir();
+        $answer = $this->save('filter', self::CHOICES['filter'], ['efficiency.e1' => ['entry' => '41 %', 'from' => 'measured']])->assertOk();
+        $bins = collect($answer->json('figures'))->filter(fn (array $figure): bool => str_starts_with($figure['path'], 'efficiency'))->values();
+
+        self::assertSame([['41 %', 'measured'], ['85 %', 'rated'], ['90 %', 'rated']], $bins->map(fn (array $bin): array => [$bin['shown']['imperial'], $bin['from']])->all());
+        self::assertSame('50 %', $bins[0]['shipped']['imperial']);
+        self::assertLessThan((float) $before, (float) $this->cleanAir());
+    }
+
+    #[TestWith(['points', [['along' => '500', 'pressure' => '0.1']]])]
+    #[TestWith(['points.1.along', [['along' => '500', 'pressure' => '0.1'], ['along' => 'wide', 'pressure' => '0']]])]
+    #[TestWith(['points.0.pressure', [['along' => '500', 'pressure' => ''], ['along' => '900', 'pressure' => '0']]])]
+    #[TestWith(['figures.free_flow', [['along' => '500', 'pressure' => '0.1'], ['along' => '900', 'pressure' => '0']], ['free_flow' => ['entry' => '800 cfm', 'from' => 'measured']]])]
+    #[TestWith(['curve', [['along' => '500', 'pressure' => '0.1'], ['along' => '900', 'pressure' => '0.2']]])]
+    public function test_points_that_make_no_curve_are_told(string $field, array $points, array $figures = []): void
+    {
+        $this->assertFaults($this->save('fan', 'box-20-plain', $figures, ['points' => $points]), [$field]);
+    }
+
     public function test_taken_back_the_shipped_figures_hold_again_and_saved_versions_keep_theirs(): void
     {
         $room = $this->room();

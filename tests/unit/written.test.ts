@@ -22,6 +22,7 @@ const part: PartSheet = {
         },
         { path: 'power', name: 'power', shown: shown('75 W'), from: 'typical', shipped: null, isOwn: false },
     ],
+    points: { along: 'flow', from: null, isOwn: false, rows: [] },
     packs: [{ count: 1, price: '28.00' }],
     curve: null,
     notes: [],
@@ -43,11 +44,21 @@ describe('a part as it is written', () => {
             name: 'Box fan',
             like: 'box-20-plain',
             figures: { free_flow: { entry: '1,050 cfm', from: 'measured' }, power: { entry: ' 80 W ', from: 'measured' } },
+            points: [],
+            points_from: 'measured',
             packs: [{ count: 1, price: '28.00' }],
             revision: 3,
         });
         form.figures.forEach((figure) => (figure.entry = ''));
         expect(asksOf(form, 0).figures).toEqual({});
+    });
+
+    it('writes measured points of one’s own only', () => {
+        const rows = [{ along: shown('500 cfm', '850 m³/h'), pressure: shown('0.080 inWC', '19.9 Pa') }];
+        const own = { ...part, points: { along: 'flow', from: 'rated' as const, isOwn: true, rows } };
+        expect(written(own, 'metric').points).toEqual([{ along: '850 m³/h', pressure: '19.9 Pa' }]);
+        expect(written(own, 'metric').pointsFrom).toBe('rated');
+        expect(written({ ...own, points: { ...own.points, isOwn: false } }, 'metric').points).toEqual([]);
     });
 
     it('changes a copy, not the part', () => {

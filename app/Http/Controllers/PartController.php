@@ -96,8 +96,10 @@ class PartController extends Controller
             default => null,
         };
 
+        $spelled = fn (array $entry): array => $kind === 'filter' ? Filter::fromData($entry)->spelledOut() : $entry;
+
         return PartSheetData::of(
-            $kind, $whole, $shipped, $own->figures ?? [], $own->revision ?? 0, $curve,
+            $kind, $spelled($whole), $spelled($shipped), $own->figures ?? [], $own->revision ?? 0, $curve,
             $catalogue->fans === [] ? [] : $catalogue->fan($code)->rating->notes,
             $catalogue->filters === [] ? [] : $this->files->ratings()->of($catalogue->filter($code)->grade),
         );

@@ -11,6 +11,10 @@ use OpenApi\Attributes as OA;
         new OA\Property(property: 'entry', type: 'string', example: '1,180 cfm'),
         new OA\Property(property: 'from', type: 'string', enum: ['measured', 'rated', 'typical', 'assumed']),
     ])),
+    new OA\Property(property: 'points', type: 'array', description: 'Measured points in place of a fan’s two figures or a filter’s one; none for those', items: new OA\Items(type: 'object', required: ['along', 'pressure'], properties: [
+        new OA\Property(property: 'along', type: 'string', example: '620 cfm'), new OA\Property(property: 'pressure', type: 'string', example: '0.11 inWC'),
+    ])),
+    new OA\Property(property: 'points_from', type: 'string', enum: ['measured', 'rated', 'typical', 'assumed']),
     new OA\Property(property: 'packs', type: 'array', description: 'Packs as they are sold; none for those of the part it is like', items: new OA\Items(type: 'object', required: ['count', 'price'], properties: [
         new OA\Property(property: 'count', type: 'integer'), new OA\Property(property: 'price', type: 'string'),
     ])),
@@ -23,6 +27,7 @@ class PartRequest extends StrictRequest
         return [
             'name' => ['nullable', 'string', 'max:200'], 'like' => ['required', 'string', 'max:80'],
             'figures' => ['present', 'array'], 'figures.*' => ['array'], 'figures.*.entry' => ['nullable', 'string', 'max:40'], 'figures.*.from' => ['nullable', 'string', 'max:20'],
+            'points' => ['sometimes', 'array', 'max:40'], 'points.*' => ['array'], 'points.*.along' => ['nullable', 'string', 'max:40'], 'points.*.pressure' => ['nullable', 'string', 'max:40'], 'points_from' => ['nullable', 'string', 'max:20'],
             'packs' => ['present', 'array'], 'packs.*' => ['array'], 'packs.*.count' => ['nullable', 'integer'], 'packs.*.price' => ['nullable', 'string', 'max:20'],
             'revision' => ['required', 'integer'],
         ];

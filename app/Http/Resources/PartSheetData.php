@@ -3,12 +3,14 @@
 namespace App\Http\Resources;
 
 use Jornel\Core\Kit\Drawing\CurvePlan;
+use Jornel\Core\Part\EditableCurve;
 use Jornel\Core\Part\EditableFigure;
 use Jornel\Core\Part\EditableFigures;
 use Jornel\Core\Part\Pack;
 use Jornel\Core\Part\Rating\Claim;
 use Jornel\Core\Part\Rating\RatingStep;
 use Jornel\Core\Part\Record;
+use Jornel\Core\Quantity\Display;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(schema: 'PartSheet', description: 'A part with its figures, where each came from, and its curve')]
@@ -16,6 +18,7 @@ final readonly class PartSheetData
 {
     /**
      * @param  list<array{path: string, name: string, shown: Shown|null, from: string|null, shipped: Shown|null, isOwn: bool}>  $figures
+     * @param  array{along: string, from: string|null, isOwn: bool, rows: list<array{along: Shown, pressure: Shown}>}|null  $points
      * @param  list<array{count: int, price: string}>  $packs
      * @param  list<string>  $notes
      * @param  list<array{scale: string, step: string, about: string, source: string, claims: list<array{name: string, verdict: string, says: string}>}>  $ratings
@@ -35,6 +38,12 @@ final readonly class PartSheetData
             new OA\Property(property: 'shipped', ref: Shown::class, nullable: true, description: 'The catalogue’s figure where the programme has one of its own'),
             new OA\Property(property: 'isOwn', type: 'boolean'),
         ]))] public array $figures,
+        #[OA\Property(type: 'object', nullable: true, description: 'Points of its curve, where the kind of part has one', required: ['along', 'from', 'isOwn', 'rows'], properties: [
+            new OA\Property(property: 'along', type: 'string', description: 'What they run along'), new OA\Property(property: 'from', type: 'string', nullable: true, enum: ['measured', 'rated', 'typical', 'assumed']), new OA\Property(property: 'isOwn', type: 'boolean'),
+            new OA\Property(property: 'rows', type: 'array', description: 'None where the curve is told by figures', items: new OA\Items(type: 'object', required: ['along', 'pressure'], properties: [
+                new OA\Property(property: 'along', ref: Shown::class), new OA\Property(property: 'pressure', ref: Shown::class),
+            ])),
+        ])] public ?array $points,
         #[OA\Property(items: new OA\Items(type: 'object', required: ['count', 'price'], properties: [
             new OA\Property(property: 'count', type: 'integer'), new OA\Property(property: 'price', type: 'string'),
         ]))] public array $packs,
@@ -81,6 +90,7 @@ final readonly class PartSheetData
                     'shipped' => $before === null ? null : Shown::of($figure->display, $before->si), 'isOwn' => $isOwn,
                 ];
             }, EditableFigures::of($kind)),
+            self::points(EditableCurve::of($kind), $whole, $own),
             array_map(fn (Pack $pack): array => ['count' => $pack->count, 'price' => (string) $pack->price], isset($whole['packs']) ? Pack::list((new Record($whole))->records('packs')) : []),
             $curve === null ? null : CurvePlanData::of($curve),
             $notes,
@@ -89,5 +99,24 @@ final readonly class PartSheetData
                 'claims' => array_map(fn (Claim $claim): array => ['name' => $claim->name, 'verdict' => $claim->verdict, 'says' => $claim->says], $step->claims),
             ], $ratings),
         );
+    }
+
+    /**
+     * @param  array<string, mixed>  $whole
+     * @param  array<string, mixed>  $own
+     * @return array{along: string, from: string|null, isOwn: bool, rows: list<array{along: Shown, pressure: Shown}>}|null
+     */
+    private static function points(?EditableCurve $curve, array $whole, array $own): ?array
+    {
+        $points = $curve?->points($whole) ?? [];
+
+        return $curve === null ? null : [
+            'along' => $curve->along,
+            'from' => $points === [] ? null : $points[0]['along']->provenance->value,
+            'isOwn' => $curve->points($own) !== [],
+            'rows' => array_map(fn (array $point): array => [
+                'along' => Shown::of($curve->display, $point['along']->si), 'pressure' => Shown::of(Display::Pressure, $point['pressure']->si),
+            ], $points),
+        ];
     }
 }

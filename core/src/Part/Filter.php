@@ -13,6 +13,8 @@ final readonly class Filter
     /** Width of the frame's rim that covers media, m (assumed). */
     public const RIM = 0.012;
 
+    private const BINS = ['e1', 'e2', 'e3'];
+
     /**
      * @param  string  $nominal  size printed on the frame, such as `20x20x1`
      * @param  string  $form  `panel`, `ring` or `sheet`
@@ -68,7 +70,7 @@ final readonly class Filter
         /** @var array{id: string, name: string, number?: int|null, efficiency: array{float, float, float}, hepa?: bool} $gradeRow */
         $gradeRow = $record->child('grade')->data();
         $grade = Grade::fromRow($gradeRow);
-        $efficiency = isset($data['efficiency']) ? $record->child('efficiency') : null;
+        $own = isset($data['efficiency']) ? $record->child('efficiency') : null;
 
         return new self(
             $record->text('id'),
@@ -81,24 +83,56 @@ final readonly class Filter
             $record->figure('depth', 0.0)->si,
             $record->optional('rim', 0.0)->si ?? self::RIM,
             PressureLaw::fromPoints($points === [] ? throw BadRecord::missing($record->path('drop')) : $points),
-            $efficiency === null ? $grade->efficiency() : Efficiency::rated(BinShares::of([self::share($efficiency, 'e1'), self::share($efficiency, 'e2'), self::share($efficiency, 'e3')])),
+            $own === null ? $grade->efficiency() : $grade->efficiencyOf(self::shares($own, $grade->efficiency)),
             $record->figure('rated_velocity', 0.0)->si,
             1.0 / ($record->number('pleats_per_foot', 0.0)->si / 0.3048),
             $record->figure('mass', 0.0)->si,
             ($capacity = $record->optional('capacity', 0.0)) === null ? null : new Loading($capacity->si, $record->optional('growth', 1.0)->si ?? Loading::GROWTH),
             Pack::list($record->records('packs')),
             $drops[0]->figure('pressure', 0.0)->provenance,
-            $efficiency?->provenance('e1') ?? Provenance::Rated,
+            self::efficiencyFrom($own),
             $data,
         );
     }
 
-    /** @throws BadRecord when it is not from 0 to 1 */
-    private static function share(Record $record, string $bin): float
+    /**
+     * Shares of its own, those of the grade where it has none.
+     *
+     * @throws BadRecord when one is not from 0 to 1
+     */
+    private static function shares(Record $own, BinShares $grade): BinShares
     {
-        $share = $record->number($bin, -1e-12)->si;
+        $shares = array_map(function (string $bin) use ($own, $grade): float {
+            $share = $own->optional($bin, -1e-12)->si ?? $grade->{$bin};
 
-        return $share <= 1.0 ? $share : throw BadRecord::notAShare($record->path($bin), $share);
+            return $share <= 1.0 ? $share : throw BadRecord::notAShare($own->path($bin), $share);
+        }, self::BINS);
+
+        return BinShares::of($shares);
+    }
+
+    private static function efficiencyFrom(?Record $own): Provenance
+    {
+        foreach (self::BINS as $bin) {
+            if ($own?->has($bin) === true) {
+                return $own->provenance($bin);
+            }
+        }
+
+        return Provenance::Rated;
+    }
+
+    /**
+     * Its entry with the efficiency of its grade written out where it has none of its own.
+     *
+     * @return array<string, mixed>
+     */
+    public function spelledOut(): array
+    {
+        $rated = $this->grade->efficiency;
+        $own = is_array($this->data['efficiency'] ?? null) ? $this->data['efficiency'] : [];
+
+        return ['efficiency' => $own + array_map(fn (string $bin): array => ['value' => $rated->{$bin}, 'from' => Provenance::Rated->value], array_combine(self::BINS, self::BINS))] + $this->data;
     }
 
     /**

@@ -30,6 +30,12 @@ final readonly class Grade
 
     public function efficiency(): Efficiency
     {
-        return $this->hepa ? Efficiency::uncorrected($this->efficiency) : Efficiency::rated($this->efficiency);
+        return $this->efficiencyOf($this->efficiency);
+    }
+
+    /** Of a filter of this grade of which other shares were measured. */
+    public function efficiencyOf(BinShares $shares): Efficiency
+    {
+        return $this->hepa ? Efficiency::uncorrected($shares) : Efficiency::rated($shares);
     }
 }

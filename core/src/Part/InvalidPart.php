@@ -21,6 +21,16 @@ final class InvalidPart extends Invalid
         return new self($field, 'Say where this figure came from: '.implode(', ', $known).'.', $known);
     }
 
+    public static function points(int $fewest, int $most): self
+    {
+        return new self('points', "A curve needs from {$fewest} to {$most} points.");
+    }
+
+    public static function besidePoints(string $field): self
+    {
+        return new self($field, 'Leave this empty: the points you measured say it.');
+    }
+
     public static function packs(int $most): self
     {
         return new self('packs', "At most {$most} sizes of pack.");

@@ -24,7 +24,8 @@ final readonly class PartEntry
 
     /**
      * @param  array<string, mixed>  $like  entry of the part whose other figures hold
-     * @param  array<string, mixed>  $fields  name; figures by path, each with `entry` and `from`; packs with `count` and `price`
+     * @param  array<string, mixed>  $fields  name; figures by path, each with `entry` and `from`; points with `along` and
+     *                                         `pressure`, and `points_from`; packs with `count` and `price`
      *
      * @throws InvalidEntries with every field that is at fault
      * @throws \Jornel\Core\Invalid when the figures together make no part
@@ -45,6 +46,7 @@ final readonly class PartEntry
             $one = $faults->take(fn (): array => $figure->entry($figure->read($text, $system), self::provenance("figures.{$figure->path}", $given['from'] ?? null)));
             $own = array_replace_recursive($own, $one ?? []);
         }
+        $own = array_replace($own, self::points($kind, $fields, $figures, $system, $faults));
         $packs = $faults->take(fn (): array => self::packs(is_array($fields['packs'] ?? null) ? array_values($fields['packs']) : []));
         if ($faults->any() || $name === null || $packs === null) {
             throw $faults->thrown();
@@ -55,6 +57,27 @@ final readonly class PartEntry
         Catalogue::fromEntries([['kind' => $kind, 'data' => $whole]]);
 
         return new self($own, $whole);
+    }
+
+    /**
+     * @param  array<string, mixed>  $fields
+     * @param  array<mixed>  $figures
+     * @return array<string, mixed>
+     */
+    private static function points(string $kind, array $fields, array $figures, System $system, Faults $faults): array
+    {
+        $curve = EditableCurve::of($kind);
+        $rows = is_array($fields['points'] ?? null) ? array_values($fields['points']) : [];
+        if ($curve === null || $rows === []) {
+            return [];
+        }
+        foreach ($curve->insteadOf as $path) {
+            $entry = is_array($figures[$path] ?? null) ? $figures[$path]['entry'] ?? '' : '';
+            $faults->take(fn () => is_string($entry) && trim($entry) !== '' ? throw InvalidPart::besidePoints("figures.{$path}") : true);
+        }
+        $from = $faults->take(fn (): Provenance => self::provenance('points_from', $fields['points_from'] ?? Provenance::Measured->value));
+
+        return $curve->entry($rows, $from ?? Provenance::Measured, $system, $faults);
     }
 
     /** @throws InvalidPart */

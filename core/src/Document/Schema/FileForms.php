@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Document\Schema;
 
+use Jornel\Core\Part\Rating\Claim;
 use Jornel\Core\Quantity\Dimension;
 
-/** Forms of the catalogue's own files under `data/parts`. */
+/** Forms of the catalogue's own files under `data/`. */
 final class FileForms
 {
     /** @return array<string, Form> by name of the format */
@@ -17,6 +18,7 @@ final class FileForms
             'parts-filters' => self::filters(),
             'parts-joinings' => self::file('Joinings', 'joinings', PartForms::joining()->requires('id', 'name', 'residual_gap', 'minutes_per_seam', 'emission', 'change')),
             'parts-materials' => self::file('Materials', 'materials', PartForms::material()->requires('id', 'name', 'kind', 'packs')),
+            'ratings' => self::ratings(),
         ];
     }
 
@@ -47,6 +49,25 @@ final class FileForms
             ->list('media', $media->schema(), '')->list('sizes', $size->schema(), '')
             ->list('others', PartForms::filter()->requires('id', 'name', 'nominal', 'form', 'grade', 'width', 'height', 'depth', 'drop', 'rated_velocity', 'pleats_per_foot', 'mass', 'packs')->schema(), '')
             ->requires('media', 'sizes', 'others');
+    }
+
+    private static function ratings(): Form
+    {
+        $claim = Form::about('What is commonly claimed for a filter')
+            ->text('id', '')->text('name', '')->choice('verdict', Claim::VERDICTS, 'Whether a filter for particles can keep it')->text('says', 'What of it is true')
+            ->requires('id', 'name', 'verdict', 'says');
+        $step = Form::about('A step of a scale')
+            ->text('step', 'As packs print it')
+            ->count('least', ['minimum' => 1, 'maximum' => 16], 'Grade that may be sold under it')->count('most', ['minimum' => 1, 'maximum' => 16], 'The best one')
+            ->list('claims', ['type' => 'string'], 'Ids of claims', 0)
+            ->requires('step', 'least', 'most', 'claims');
+        $scale = Form::about('A scale that packs print')
+            ->text('id', '')->text('name', '')->text('source', '')->list('steps', $step->schema(), 'From coarse to fine')
+            ->requires('id', 'name', 'source', 'steps');
+
+        return Form::about('What packs print instead of the grade')->text('about', '')
+            ->list('claims', $claim->schema(), '')->list('scales', $scale->schema(), '')
+            ->requires('about', 'claims', 'scales');
     }
 
     /** A file says what it holds, and where figures came from that do not say it themselves. */

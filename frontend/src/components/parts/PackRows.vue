@@ -60,6 +60,7 @@ fieldset {
     justify-items: start;
 }
 legend {
+    font-size: 17px;
     font-weight: 700;
     padding: 0 0 4px;
 }

@@ -6,8 +6,9 @@ import { useMeasure } from '../../composables/useMeasure';
 import FieldFault from '../room/FieldFault.vue';
 import CurveChart from './CurveChart.vue';
 import PackRows from './PackRows.vue';
+import PointRows from './PointRows.vue';
 import RatingList from './RatingList.vue';
-import { asksOf, written, type Written } from './written';
+import { asksOf, PROVENANCES, written, type Written } from './written';
 
 const props = defineProps<{
     part: PartSheet;
@@ -22,7 +23,6 @@ const props = defineProps<{
 const emit = defineEmits<{ save: [asks: ReturnType<typeof asksOf>, asNew: boolean]; takeBack: []; edit: [] }>();
 
 const { show, measure } = useMeasure();
-const PROVENANCES = ['measured', 'rated', 'typical', 'assumed'] as const;
 
 const asNew = ref(false);
 const form = reactive<Written>(written(props.part, measure.value));
@@ -129,6 +129,14 @@ function copy(): void {
             <div class="side">
                 <CurveChart v-if="part.curve" :curve="part.curve" />
                 <p v-for="note in part.notes" :key="note" class="note">{{ note }}</p>
+                <PointRows
+                    v-if="part.points"
+                    v-model="form.points"
+                    v-model:from="form.pointsFrom"
+                    :along="part.points.along"
+                    :errors="errors"
+                    :may-change="mayChange"
+                />
                 <PackRows
                     v-if="part.kind !== 'joining'"
                     v-model="form.packs"
@@ -148,7 +156,11 @@ function copy(): void {
             <Button v-if="asNew" html-type="button" @click="asNew = false">Never mind</Button>
             <span class="done" role="status">{{ done }}</span>
             <span v-if="message" class="fault" role="alert">{{ message }}</span>
-            <span class="count">{{ filled }} of {{ form.figures.length }} figures are yours. Saved versions keep theirs.</span>
+            <span class="count"
+                >{{ filled }} of {{ form.figures.length }} figures are yours{{
+                    form.points.length ? `, and ${form.points.length} points` : ''
+                }}. Saved versions keep theirs.</span
+            >
         </footer>
         <footer v-else>As a reader you may look but not change parts.</footer>
     </form>

@@ -1,12 +1,15 @@
 import type { PartSheet, Shown } from '../../api/client';
 
-type Provenance = 'measured' | 'rated' | 'typical' | 'assumed';
+export const PROVENANCES = ['measured', 'rated', 'typical', 'assumed'] as const;
+export type Provenance = (typeof PROVENANCES)[number];
 
 /** A part as it stands on the screen: only figures of one's own are written, the rest is as shipped. */
 export interface Written {
     name: string;
     like: string;
     figures: { path: string; entry: string; from: Provenance }[];
+    points: { along: string; pressure: string }[];
+    pointsFrom: Provenance;
     packs: { count: number; price: string }[];
 }
 
@@ -19,6 +22,10 @@ export function written(part: PartSheet, measure: keyof Shown): Written {
             entry: figure.isOwn && figure.shown ? figure.shown[measure] : '',
             from: figure.isOwn ? (figure.from ?? 'measured') : 'measured',
         })),
+        points: part.points?.isOwn
+            ? part.points.rows.map((point) => ({ along: point.along[measure], pressure: point.pressure[measure] }))
+            : [],
+        pointsFrom: (part.points?.isOwn && part.points.from) || 'measured',
         packs: part.packs.map((pack) => ({ ...pack })),
     };
 }
@@ -30,6 +37,8 @@ export function asksOf(form: Written, revision: number) {
         name: form.name,
         like: form.like,
         figures: Object.fromEntries(own.map(({ path, entry, from }) => [path, { entry, from }])),
+        points: form.points,
+        points_from: form.pointsFrom,
         packs: form.packs,
         revision,
     };

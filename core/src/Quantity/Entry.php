@@ -7,12 +7,16 @@ namespace Jornel\Core\Quantity;
 /**
  * Reads what a person typed: `27' 6"`, `27.5 ft`, `8.4 m`, `8,4 m`, `19 1/2`, `495mm`, `1,200 cfm`, `0.05 inwc`.
  *
- * A comma before exactly three digits may group thousands or start the decimals. Flows are commonly written with
- * grouped thousands, so there the reading in range is taken; a length is asked back with both readings.
+ * A comma before exactly three digits may group thousands or start the decimals. Flows in cfm, m³/h and l/s are commonly
+ * written with grouped thousands, and so are altitudes: there it does; elsewhere the reading in range is taken, and a length is asked back
+ * with both.
  */
 final readonly class Entry
 {
     private const NUMBER = '(?:\d+(?:[.,]\d+)*|[.,]\d+)';
+
+    /** Units of flows, which run into thousands: there a comma before three digits always groups them. */
+    private const GROUPED = [Unit::CubicFootPerMinute, Unit::CubicMetrePerHour, Unit::LitrePerSecond];
 
     private const FRACTION_SIGNS = ['½' => ' 1/2', '¼' => ' 1/4', '¾' => ' 3/4', '⅛' => ' 1/8', '⅜' => ' 3/8', '⅝' => ' 5/8', '⅞' => ' 7/8'];
 
@@ -42,7 +46,7 @@ final readonly class Entry
     public function read(string $text): float
     {
         $clean = mb_strtolower(trim(strtr($text, self::FRACTION_SIGNS)));
-        $clean = (string) preg_replace('/[\s\x{00A0}\x{202F}]+/u', ' ', $clean);
+        $clean = $this->raised((string) preg_replace('/[\s\x{00A0}\x{202F}]+/u', ' ', $clean));
         if ($clean === '') {
             throw UnreadableEntry::empty($this->field, $this->example());
         }
@@ -75,7 +79,20 @@ final readonly class Entry
             return [$decimal];
         }
 
-        return [$decimal, $this->total($pieces, fn (string $number): float => $this->comma($number, ''))];
+        $grouped = $this->total($pieces, fn (string $number): float => $this->comma($number, ''));
+        $isCommonlyGrouped = $this->display === Display::Altitude || array_filter($pieces, fn (array $piece): bool => ! in_array($piece[3], self::GROUPED, true)) === [];
+
+        return $isCommonlyGrouped ? [$grouped] : [$decimal, $grouped];
+    }
+
+    /** `m3/h` and `in2` as `m³/h` and `in²`, `h2o` as `wc`; not in lengths, where `8m2` is eight metres and two. */
+    private function raised(string $clean): string
+    {
+        return $this->bare->dimension() === Dimension::Length ? $clean : (string) preg_replace(
+            ['/(?<=[a-z])2(?=$|[\s\/])/', '/(?<=[a-z])3(?=$|[\s\/])/', '/(?<=in|mm)h2o$/'],
+            ['²', '³', 'wc'],
+            $clean,
+        );
     }
 
     /**

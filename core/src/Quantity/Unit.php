@@ -158,7 +158,7 @@ enum Unit: string
             self::Kelvin => ['k'],
             self::Celsius => ['c', '°c'],
             self::Fahrenheit => ['f', '°f'],
-            self::MicrogramPerCubicMetre => ['µg/m³', 'ug/m3'],
+            self::MicrogramPerCubicMetre => ['µg/m³', 'ug/m³', 'ug/m3'],
             self::MilligramPerCubicMetre => ['mg/m³', 'mg/m3'],
             self::MicrogramPerSecond => ['µg/s', 'ug/s'],
             self::MilligramPerHour => ['mg/h'],

@@ -58,6 +58,29 @@ final class EntryTest extends TestCase
         self::assertEqualsWithDelta(12.0, $pressure->read('12 Pa'), 1e-12);
     }
 
+    #[TestWith(['1,250 cfm', 1250 * 4.719474e-4])]
+    #[TestWith(['1,250', 1250 * 4.719474e-4])]
+    #[TestWith(['1,870 m3/h', 1870 / 3600])]
+    #[TestWith(['1.870 m³/h', 1.87 / 3600])]
+    #[TestWith(['0,52 m3/s', 0.52])]
+    #[TestWith(['520 l/s', 0.52])]
+    public function test_a_comma_in_a_flow_groups_thousands_and_a_power_need_not_be_raised(string $text, float $si): void
+    {
+        $flow = new Entry('fan.flow', 'A flow', Unit::CubicFootPerMinute, Display::Flow, 0.0, 10.0, System::Imperial);
+
+        self::assertEqualsWithDelta($si, $flow->read($text), 1e-12);
+    }
+
+    #[TestWith(['45 in2', Unit::SquareInch, Display::SmallArea, 45 * 0.0254 ** 2])]
+    #[TestWith(['290 cm2', Unit::SquareInch, Display::SmallArea, 0.029])]
+    #[TestWith(['0.05 inH2O', Unit::InchOfWater, Display::Pressure, 0.05 * 249.089])]
+    #[TestWith(['3 mmH2O', Unit::InchOfWater, Display::Pressure, 3 * 9.80665])]
+    #[TestWith(['35 ug/m3', Unit::MicrogramPerCubicMetre, Display::Concentration, 35.0])]
+    public function test_powers_and_formulas_are_read_as_they_are_typed(string $text, Unit $unit, Display $display, float $si): void
+    {
+        self::assertEqualsWithDelta($si, (new Entry('x', 'It', $unit, $display, 0.0, 1e4, System::Imperial))->read($text), 1e-9);
+    }
+
     #[TestWith(['8,400 m', ['8.4 m', '8400 m']])]
     #[TestWith(['1,250', ['1.25 ft', '1250 ft']])]
     #[TestWith(['12,500mm', ['12.5 mm', '12500 mm']])]

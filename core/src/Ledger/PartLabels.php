@@ -9,6 +9,7 @@ use Jornel\Core\Quantity\Display;
 use Jornel\Core\Quantity\Sentence;
 use Jornel\Core\Shape\Design;
 use Jornel\Core\Shape\Direction;
+use Jornel\Core\Shape\Scene\Scene;
 
 /** The numbers that stand on the parts of a unit's drawing, at the speed that is judged. */
 final class PartLabels
@@ -52,7 +53,27 @@ final class PartLabels
             ]];
         }
 
+        $scene = $unit->design->scene();
+        foreach ($scene->anchors as $anchor) {
+            $labels[$anchor->part] ??= self::solid($scene->part($anchor->part));
+        }
+
         return $labels;
+    }
+
+    /**
+     * What is neither cut nor bought by its size: how far it reaches.
+     *
+     * @return array{name: string, lines: non-empty-list<Sentence>}
+     */
+    private static function solid(Scene $part): array
+    {
+        [$low, $high] = $part->reach();
+
+        return ['name' => $part->solids === [] ? '' : $part->solids[0]->label(), 'lines' => [Sentence::of(
+            '%s × %s, %s high',
+            [Display::PartLength, $high->x - $low->x], [Display::PartLength, $high->y - $low->y], [Display::PartLength, $high->z - $low->z],
+        )]];
     }
 
     private static function fan(Design $design): string

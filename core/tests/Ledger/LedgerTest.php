@@ -13,6 +13,9 @@ use Jornel\Core\Ledger\UnitLedger;
 use Jornel\Core\Quantity\System;
 use Jornel\Core\Room\Target\UnknownTarget;
 use Jornel\Core\Shape\Corners;
+use Jornel\Core\Shape\Design;
+use Jornel\Core\Shape\Fitting;
+use Jornel\Core\Shape\Shapes;
 use Jornel\Core\Tests\Sample;
 use PHPUnit\Framework\TestCase;
 
@@ -124,14 +127,24 @@ final class LedgerTest extends TestCase
 
     public function test_every_part_that_the_drawing_points_at_has_its_numbers(): void
     {
-        foreach (['cube', 'raised-cube', 'flat-panel'] as $shape) {
+        foreach (Shapes::all() as $shape) {
+            $design = Fitting::into($shape, Sample::design(), Sample::catalogue());
             foreach (Corners::cases() as $corners) {
-                $unit = self::unit(Sample::ledger(Sample::room(), 'air-changes-5', Sample::design($shape, corners: $corners)));
+                $unit = self::unit(Sample::ledger(Sample::room(), 'air-changes-5', new Design($shape, $design->fan, $design->filter, $design->joining, $corners)));
                 $anchored = array_column($unit->design->scene()->anchors, 'part');
 
-                self::assertSame([], array_diff($anchored, array_keys(PartLabels::of($unit))), "{$shape} {$corners->value}");
+                self::assertSame([], array_diff($anchored, array_keys(PartLabels::of($unit))), "{$shape->id()} {$corners->value}");
             }
         }
+    }
+
+    public function test_a_body_that_is_neither_cut_nor_a_filter_says_how_far_it_reaches(): void
+    {
+        $design = Fitting::into(Shapes::get('tote'), Sample::design(), Sample::catalogue());
+        $label = PartLabels::of(self::unit(Sample::ledger(Sample::room(), 'air-changes-5', $design)))['tote'];
+
+        self::assertSame('Tote', $label['name']);
+        self::assertMatchesRegularExpression('/^\d+ mm × \d+ mm, \d+ mm high$/', $label['lines'][0]->text(System::Metric));
     }
 
     private static function unit(Ledger $ledger): UnitLedger

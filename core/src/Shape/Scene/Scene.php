@@ -48,6 +48,12 @@ final readonly class Scene
         return [new Point(...$low), new Point(...$high)];
     }
 
+    /** The solids of one part alone. */
+    public function part(string $part): self
+    {
+        return new self(array_values(array_filter($this->solids, fn (Solid $solid): bool => $solid->part === $part)));
+    }
+
     /**
      * The same without marks of some kinds, which would be too fine to see from afar.
      *

@@ -1,0 +1,168 @@
+import { describe, expect, it, vi } from 'vitest';
+import type { Option } from '../../frontend/src/api/client';
+import ChoicePanel from '../../frontend/src/components/bench/ChoicePanel.vue';
+import ShapeChoices from '../../frontend/src/components/bench/ShapeChoices.vue';
+import LedgerFigures from '../../frontend/src/components/ledger/LedgerFigures.vue';
+import LedgerVerdict from '../../frontend/src/components/ledger/LedgerVerdict.vue';
+import SpeedSwitch from '../../frontend/src/components/ledger/SpeedSwitch.vue';
+import SchoolBand from '../../frontend/src/components/room/SchoolBand.vue';
+import { mounted } from './mounted';
+import { ledger, shown, speed, unit } from './samples';
+
+const option = (id: string, over: Partial<Option> = {}): Option => ({
+    id,
+    name: `Option ${id}`,
+    group: '',
+    facts: [],
+    price: null,
+    provenance: null,
+    ...over,
+});
+
+describe('the panel of choices', () => {
+    const options = [option('a'), option('b', { price: '12.00', provenance: 'typical' }), option('c')];
+    const panel = (over = {}) =>
+        mounted(ChoicePanel, { name: 'Fan', options, value: 'b', misfits: { c: 'Too wide by far.' }, notes: {}, currency: 'EUR', ...over });
+
+    it('offers what fits and keeps what does not behind a button, with its reason', async () => {
+        const page = panel();
+        expect(page.all('[role=radio]').map((one) => one.dataset.option)).toEqual(['a', 'b']);
+        expect(page.host.textContent).not.toContain('Too wide');
+        expect(page.text('.more')).toBe('Show 1 that would not fit');
+        await page.click('.more');
+        expect(page.text('.misfit')).toContain('Too wide by far.');
+    });
+
+    it('marks the one in force and says its price and where its figures came from', () => {
+        const page = panel();
+        expect(page.one('[aria-checked=true]').dataset.option).toBe('b');
+        expect(page.text('[aria-checked=true]')).toMatch(/EUR 12.00.*typical figures/);
+    });
+
+    it('says which other parts a choice would bring', () => {
+        expect(panel({ notes: { a: 'with another filter' } }).text('[data-option=a]')).toContain('with another filter');
+    });
+
+    it('is closed with Escape and tells what was chosen', async () => {
+        const [onClose, onChoose] = [vi.fn(), vi.fn()];
+        const page = panel({ onClose, onChoose });
+        await page.click('[data-option=a]');
+        page.one('.panel').dispatchEvent(new KeyboardEvent('keydown', { key: 'Escape' }));
+        expect(onChoose).toHaveBeenCalledWith('a');
+        expect(onClose).toHaveBeenCalledOnce();
+    });
+
+    it('is searched by words in any order where it is long', async () => {
+        const many = Array.from({ length: 20 }, (_, number) =>
+            option(`${number}`, { name: `Filter ${number} dense`, group: number > 9 ? 'Grade 13' : 'Grade 8' }),
+        );
+        const page = panel({ options: many, misfits: {} });
+        await page.write('[aria-label=Find]', 'grade 13 DENSE 14');
+        expect(page.all('[role=radio]').map((one) => one.dataset.option)).toEqual(['14']);
+        await page.write('[aria-label=Find]', 'gold');
+        expect(page.text('.none')).toContain('Nothing of that name');
+    });
+});
+
+describe('the ways a shape is made', () => {
+    const about = {
+        shape: 'cube',
+        usualDirection: 'pull',
+        options: [
+            { id: 'layout', name: 'How they stand', usual: 'pinwheel', choices: [option('pinwheel'), option('two-between-two')] },
+            { id: 'per-side', name: 'On each side', usual: '1', choices: [option('1'), option('2')] },
+        ],
+    };
+
+    it('shows the usual where nothing was chosen, and keeps only what is not usual', async () => {
+        const onChoose = vi.fn();
+        const page = mounted(ShapeChoices, { about, options: { 'per-side': '2' }, onChoose });
+        expect(page.all('select').map((one) => (one as HTMLSelectElement).value)).toEqual(['pinwheel', '2']);
+        await page.write('[data-shape-option=layout]', 'two-between-two');
+        expect(onChoose).toHaveBeenLastCalledWith({ 'per-side': '2', layout: 'two-between-two' });
+        await page.write('[data-shape-option=per-side]', '1');
+        expect(onChoose).toHaveBeenLastCalledWith({});
+    });
+
+    it('is not there for a shape without any', () => {
+        expect(mounted(ShapeChoices, { about: { ...about, options: [] }, options: {} }).all('select')).toEqual([]);
+    });
+});
+
+describe('the ledger', () => {
+    it('says the verdict in words, with what would mend it', () => {
+        const findings = [
+            {
+                rule: 'clean air',
+                standing: 'short' as const,
+                text: shown('Falls short by 39 cfm', 'Falls short by 66 m³/h'),
+                mend: shown('Speed 3 would reach it.'),
+            },
+        ];
+        const page = mounted(
+            LedgerVerdict,
+            { unit: unit({ standing: 'short', needed: 2, findings }), speed: speed({ reachesGoal: false }) },
+            'metric',
+        );
+        expect(page.text('[data-test=verdict]')).toBe('✕ Falls short');
+        expect(page.text('[data-rule="clean air"]')).toBe('Falls short by 66 m³/h Speed 3 would reach it.');
+        expect(page.text('.needed')).toBe('This room needs 2 units at this speed.');
+    });
+
+    it('draws the band and the result along the goal at three quarters', () => {
+        const page = mounted(LedgerVerdict, {
+            unit: unit({ band: { ...unit().band, lowShare: 0.8, highShare: 2 } }),
+            speed: speed({ goalShare: 1 }),
+        });
+        expect(page.one('.band i').style.width).toBe('75%');
+        expect([page.one('.band u').style.left, page.one('.band u').style.right]).toEqual(['60%', '0%']);
+    });
+
+    it('strikes what a figure was before, and gives the band its place', () => {
+        const before = ledger({ unit: unit({ speeds: [speed({ cleanAir: shown('550 cfm') })] }) });
+        const page = mounted(LedgerFigures, { ledger: ledger({ unit: unit() }), before, currency: 'EUR' });
+        expect(page.text('tr:has([data-row=cleanAir]) s')).toBe('550 cfm');
+        expect(page.text('[data-row=band]')).toBe('480 cfm – 740 cfm');
+        expect(page.one('[data-row=band]').getAttribute('colspan')).toBe('2');
+    });
+
+    it('offers every speed, with levels where there is room', async () => {
+        const onSpeed = vi.fn();
+        const speeds = ['1', '2', '3'].map((name) => speed({ name, keepsQuiet: name !== '3' }));
+        const page = mounted(SpeedSwitch, { unit: unit({ speeds, chosen: 1 }), onSpeed });
+        expect(page.all('[role=radio]').map((one) => one.getAttribute('aria-checked'))).toEqual(['false', 'true', 'false']);
+        expect(page.all('.loud')).toHaveLength(1);
+        expect(page.text('[role=radio]')).toContain('62 dBA');
+        await page.click('[role=radio]:last-child');
+        expect(onSpeed).toHaveBeenCalledWith('3');
+        await page.change({ unit: unit({ speeds: Array.from({ length: 10 }, (_, number) => speed({ name: `${number + 1}` })) }) });
+        expect(page.text('[role=radio]')).toBe('1');
+    });
+});
+
+describe('a school on the tape', () => {
+    const target = {
+        id: 'hold-9',
+        name: 'Hold 9',
+        source: 'EPA',
+        judges: 'Smoke',
+        asks: shown('300 cfm', '510 m³/h'),
+        needs: 'how much is outdoors',
+        share: 0.4,
+        isGoal: false,
+        gets: null,
+        reached: null,
+    };
+
+    it('is as long as what it asks', () => {
+        const page = mounted(SchoolBand, { target, chosen: true, buildShare: 0.5 }, 'metric');
+        expect([page.one('.strip').style.width, page.text('.asks'), page.one('.build').style.left]).toEqual(['40%', '510 m³/h', '50%']);
+        expect(page.one('[role=radio]').getAttribute('aria-checked')).toBe('true');
+    });
+
+    it('says what it must be told before it can ask, and cannot be chosen', () => {
+        const page = mounted(SchoolBand, { target: { ...target, asks: null, share: 0 }, chosen: false, buildShare: null });
+        expect(page.text('.asks')).toBe('say how much is outdoors');
+        expect(page.one<HTMLButtonElement>('button').disabled).toBe(true);
+    });
+});

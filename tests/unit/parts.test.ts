@@ -1,0 +1,172 @@
+import { describe, expect, it, vi } from 'vitest';
+import { reactive } from 'vue';
+import { Refused, type PartSheet } from '../../frontend/src/api/client';
+import PackRows from '../../frontend/src/components/parts/PackRows.vue';
+import PartCard from '../../frontend/src/components/parts/PartCard.vue';
+import PartList from '../../frontend/src/components/parts/PartList.vue';
+import PointRows from '../../frontend/src/components/parts/PointRows.vue';
+import RatingList from '../../frontend/src/components/parts/RatingList.vue';
+import { useSaved } from '../../frontend/src/composables/useSaved';
+import { mounted } from './mounted';
+import { shown } from './samples';
+
+const part: PartSheet = {
+    kind: 'fan',
+    code: 'box-20-plain',
+    name: 'Box fan',
+    like: 'box-20-plain',
+    likeName: 'Box fan',
+    standing: 'catalogue',
+    revision: 0,
+    figures: [
+        { path: 'free_flow', name: 'free flow', shown: shown('1,250 cfm', '2,124 m³/h'), from: 'typical', shipped: null, isOwn: false },
+    ],
+    points: { along: 'flow', from: null, isOwn: false, rows: [] },
+    packs: [{ count: 1, price: '28.00' }],
+    curve: null,
+    notes: [],
+    ratings: [],
+};
+
+describe('a part and its figures', () => {
+    const card = (over = {}) =>
+        mounted(PartCard, { part, mayChange: true, busy: false, errors: {}, offers: {}, message: '', done: '', currency: 'EUR', ...over });
+
+    it('asks where a figure came from once it is written', async () => {
+        const onSave = vi.fn();
+        const page = card({ onSave });
+        expect(page.all('td select')).toHaveLength(0);
+        await page.write('[data-figure=free_flow]', '1,100 cfm');
+        await page.write('td select', 'rated');
+        page.one('form').dispatchEvent(new Event('submit'));
+        expect(onSave.mock.calls[0]?.[0].figures).toEqual({ free_flow: { entry: '1,100 cfm', from: 'rated' } });
+        expect(onSave.mock.calls[0]?.[1]).toBe(false);
+    });
+
+    it('says a fault at its field and offers readings of it', async () => {
+        const page = card({
+            errors: { 'figures.free_flow': ['It can be read in two ways.'] },
+            offers: { 'figures.free_flow': ['1.1 m3/s', '1100 m3/s'] },
+        });
+        expect(page.text('[role=alert]')).toBe('It can be read in two ways.');
+        await page.click('.offer');
+        expect(page.one<HTMLInputElement>('[data-figure=free_flow]').value).toBe('1.1 m3/s');
+    });
+
+    it('becomes a part of its own with another name, as a new one', async () => {
+        const onSave = vi.fn();
+        const page = card({ onSave, part: { ...part, revision: 4, standing: 'changed' } });
+        await page.click('header button');
+        expect(page.one<HTMLInputElement>('#part-name').value).toBe('Box fan, ours');
+        page.one('form').dispatchEvent(new Event('submit'));
+        expect([onSave.mock.calls[0]?.[0].revision, onSave.mock.calls[0]?.[1]]).toEqual([0, true]);
+    });
+
+    it('is only looked at by a reader', () => {
+        const page = card({ mayChange: false });
+        expect(page.one<HTMLInputElement>('[data-figure=free_flow]').disabled).toBe(true);
+        expect(page.text('footer')).toContain('As a reader');
+    });
+});
+
+describe('rows of a part', () => {
+    it('points begin with two, for one makes no curve', async () => {
+        const points = vi.fn();
+        const page = mounted(PointRows, {
+            modelValue: [],
+            from: 'measured',
+            along: 'flow',
+            errors: {},
+            mayChange: true,
+            'onUpdate:modelValue': points,
+        });
+        await page.click('button');
+        expect(points).toHaveBeenCalledWith([
+            { along: '', pressure: '' },
+            { along: '', pressure: '' },
+        ]);
+    });
+
+    it('points that make no curve say so', () => {
+        const modelValue = [{ along: '5', pressure: '' }];
+        const page = mounted(PointRows, {
+            modelValue,
+            from: 'measured',
+            along: 'flow',
+            errors: { curve: ['This is no fan curve.'] },
+            mayChange: true,
+        });
+        expect(page.text('[role=alert]')).toBe('This is no fan curve.');
+    });
+
+    it('packs are added, written and taken away', async () => {
+        const change = vi.fn();
+        const page = mounted(PackRows, {
+            modelValue: [{ count: 1, price: '28.00' }],
+            currency: 'EUR',
+            errors: {},
+            mayChange: true,
+            'onUpdate:modelValue': change,
+        });
+        await page.write('.price', '30,50');
+        expect(change).toHaveBeenLastCalledWith([{ count: 1, price: '30,50' }]);
+        await page.click('[aria-label="Take pack 1 away"]');
+        expect(change).toHaveBeenLastCalledWith([]);
+    });
+
+    it('a claim that several scales make stands once', () => {
+        const claim = { name: 'smells', verdict: 'not kept' as const, says: 'no gas' };
+        const rating = (scale: string) => ({ scale, step: '9', about: 'about grade 13', source: 'common practice', claims: [claim] });
+        const page = mounted(RatingList, { ratings: [rating('One'), rating('Two')] });
+        expect(page.all('li')).toHaveLength(2);
+        expect(page.all('dt').map((one) => one.textContent?.replace(/\s+/g, ' ').trim())).toEqual(['Claim: smells not kept']);
+        expect(page.all('dt.doubtful')).toHaveLength(1);
+    });
+});
+
+describe('the list of parts', () => {
+    const line = (code: string, kind: 'fan' | 'filter', standing: 'catalogue' | 'own' = 'catalogue') => ({
+        kind,
+        code,
+        name: `Part ${code}`,
+        group: 'Group',
+        price: null,
+        standing,
+    });
+
+    it('shows one kind and finds a programme’s own', async () => {
+        const page = mounted(PartList, {
+            parts: [line('a', 'fan'), line('b', 'fan', 'own'), line('c', 'filter')],
+            kind: 'fan',
+            code: 'a',
+            currency: 'EUR',
+        });
+        expect(page.all('[data-part-code]').map((one) => one.dataset.partCode)).toEqual(['a', 'b']);
+        await page.write('[aria-label="Find a part"]', 'your own');
+        expect(page.all('[data-part-code]').map((one) => one.dataset.partCode)).toEqual(['b']);
+    });
+});
+
+describe('what is being kept', () => {
+    it('says what is done, and forgets it', async () => {
+        const saving = reactive(useSaved());
+        await saving.save(() => Promise.resolve(1), 'Kept');
+        expect([saving.done, saving.busy]).toEqual(['Kept', false]);
+        saving.forget();
+        expect(saving.done).toBe('');
+    });
+
+    it('holds faults by field, or one message where no field is at fault', async () => {
+        const saving = reactive(useSaved());
+        await saving.save(() => Promise.reject(new Refused(422, 'No.', { name: ['Give it a name.'] }, {})), 'Kept');
+        expect([saving.errors, saving.message, saving.done]).toEqual([{ name: ['Give it a name.'] }, '', '']);
+        await saving.save(() => Promise.reject(new Refused(409, 'Someone changed it.', {}, {})), 'Kept');
+        expect(saving.message).toBe('Someone changed it.');
+    });
+
+    it('lets what is not a refusal through', async () => {
+        const saving = useSaved();
+        await expect(saving.save(() => Promise.reject(new TypeError('away')), 'Kept')).rejects.toThrow('away');
+        expect(saving.busy.value).toBe(false);
+    });
+});

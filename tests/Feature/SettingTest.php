@@ -61,11 +61,15 @@ class SettingTest extends FeatureTestCase
         self::assertSame('EUR', $programme->refresh()->currency);
     }
 
-    public function test_an_ambiguous_comma_is_asked_back(): void
+    public function test_what_is_shown_can_be_kept_again_as_it_stands(): void
     {
         [$programme, $person] = $this->programme();
-        $this->actingAs($person)->putJson("/api/v1/programmes/{$programme->id}/setting", ['altitude' => '3,000 ft'] + self::GIVEN)
-            ->assertUnprocessable()->assertJsonPath('choices.altitude', ['3 ft', '3000 ft']);
+        $kept = $this->actingAs($person)->putJson("/api/v1/programmes/{$programme->id}/setting", ['altitude' => '3,000 ft'] + self::GIVEN)->assertOk();
+
+        $kept->assertJsonPath('altitude', '3,000 ft');
+        self::assertEqualsWithDelta(914.4, $programme->refresh()->altitude_m, 1e-6);
+        $this->putJson("/api/v1/programmes/{$programme->id}/setting", ['altitude' => $kept->json('altitude'), 'revision' => $kept->json('revision')] + self::GIVEN)
+            ->assertOk()->assertJsonPath('density', $kept->json('density'));
     }
 
     public function test_two_people_at_once_are_told(): void

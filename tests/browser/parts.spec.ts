@@ -27,6 +27,16 @@ test('another shape is chosen with the nearest parts it can be made of, and made
     await expect(page.getByRole('button', { name: /^Air: Pushes/ })).toBeVisible();
 });
 
+test('a shape that is clicked before its parts are known gets them all the same', async ({ page }) => {
+    await signIn(page);
+    await build(page, 1);
+    await page.route('**/api/v1/misfits', (route) => setTimeout(() => void route.continue().catch(() => undefined), 700));
+    await page.getByRole('button', { name: /^Shape:/ }).click();
+    await page.locator('[data-option=slim-tower]').click();
+    await expect(page.getByRole('button', { name: /^Filter: 10x20/ })).toBeVisible();
+    await expect(page.getByText('This does not fit')).toHaveCount(0);
+});
+
 test('a measured figure and a part of one’s own go into the builds, and out again', async ({ page }) => {
     await signIn(page);
     await build(page, 1);

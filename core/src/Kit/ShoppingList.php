@@ -105,29 +105,31 @@ final readonly class ShoppingList
     }
 
     /**
-     * Panels of carton come out of the fan's carton first; what does not fit there, and panels of another sheet, need a
-     * bought sheet each. Those cut out of something that is bought as hardware are counted there.
+     * Panels of carton come out of the fans' cartons first; what does not go in there, and panels of another sheet, are cut
+     * from bought sheets. Those cut out of something that is bought as hardware are counted there.
      *
      * @return list<ShoppingLine>
      */
     private static function sheets(Design $design, Assembly $assembly, int $units, Catalogue $catalogue): array
     {
         $fan = $design->fan;
+        $panels = [];
+        foreach ($assembly->panels as $panel) {
+            for ($unit = 0; $unit < $units && ! isset($assembly->hardware[$panel->sheet]); $unit++) {
+                $panels[$panel->sheet][] = [$panel->width, $panel->height];
+            }
+        }
         $lines = [];
-        foreach (array_count_values(array_map(fn (Panel $panel): string => $panel->sheet, $assembly->panels)) as $sheet => $count) {
-            $sheet = (string) $sheet;
-            if (isset($assembly->hardware[$sheet])) {
-                continue;
-            }
-            if ($sheet === Panel::CARTON) {
-                $fromCarton = count(array_filter($assembly->panels, fn (Panel $panel): bool => $panel->sheet === $sheet && $fan->cartonWidth !== null && $fan->cartonHeight !== null
-                    && $panel->width <= $fan->cartonWidth && $panel->height <= $fan->cartonHeight));
-                $count -= min(self::CARTON_FACES, $fromCarton);
-            }
+        foreach ($panels as $sheet => $sizes) {
+            $material = $catalogue->material((string) $sheet);
+            $isCarton = $sheet === Panel::CARTON && $fan->cartonWidth !== null && $fan->cartonHeight !== null;
+            // A sheet that does not tell its size takes the largest panel.
+            $size = $material->size() ?? [max(array_column($sizes, 0)), max(array_column($sizes, 1))];
+            $count = Cutting::sheets($sizes, $size, ...($isCarton ? [self::CARTON_FACES * $units, [$fan->cartonWidth, $fan->cartonHeight]] : []));
             if ($count > 0) {
-                $lines[] = self::line('sheet', $catalogue->material($sheet), $count * $units, $sheet === Panel::CARTON
+                $lines[] = self::line('sheet', $material, $count, $sheet === Panel::CARTON
                     ? 'For the panels that the fan’s carton is too small for; any clean carton of the size will do.'
-                    : 'One for each panel; smaller ones may share a sheet.');
+                    : 'The panels laid out in rows.');
             }
         }
 

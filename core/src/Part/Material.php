@@ -40,4 +40,19 @@ final readonly class Material
             $data,
         );
     }
+
+    /**
+     * Of a sheet, m; null where it is not told.
+     *
+     * @return array{float, float}|null
+     *
+     * @throws BadRecord
+     */
+    public function size(): ?array
+    {
+        $record = new Record($this->data);
+        [$width, $height] = [$record->optional('width', 0.0), $record->optional('height', 0.0)];
+
+        return $width === null || $height === null ? null : [$width->si, $height->si];
+    }
 }

@@ -39,14 +39,14 @@ final class DoesNotFit extends Invalid
     /** @param  list<string>  $families */
     public static function noSeat(Fan $fan, string $shape, array $families): self
     {
-        return new self('unit.fan', sprintf('A %s has no seat on a %s. It takes: %s.', $fan->family, $shape, implode(', ', $families)));
+        return new self('unit.fan', sprintf('%s has no seat on %s. It takes: %s.', ucfirst(self::one($fan->family)), self::one($shape), implode(', ', $families)));
     }
 
     public static function notSquare(Filter $filter, string $shape): self
     {
         return new self('unit.filter', sprintf(
-            'A %s takes square filters; this one is %s × %s, so the sides would not close to a square under the fan.',
-            $shape, self::length($filter->width), self::length($filter->height),
+            '%s takes square filters; this one is %s × %s, so the sides would not close to a square under the fan.',
+            ucfirst(self::one($shape)), self::length($filter->width), self::length($filter->height),
         ));
     }
 
@@ -73,7 +73,7 @@ final class DoesNotFit extends Invalid
 
     public static function notAFrame(Filter $filter, string $shape): self
     {
-        return new self('unit.filter', "A {$shape} takes flat framed filters; “{$filter->name}” is not one.");
+        return new self('unit.filter', sprintf('%s takes flat framed filters; “%s” is not one.', ucfirst(self::one($shape)), $filter->name));
     }
 
     public static function tooDeep(Filter $filter, string $shape): self
@@ -102,7 +102,7 @@ final class DoesNotFit extends Invalid
 
     public static function notThisForm(Filter $filter, string $shape, string $form): self
     {
-        return new self('unit.filter', "A {$shape} takes {$form}; “{$filter->name}” is none.");
+        return new self('unit.filter', sprintf('%s takes %s; “%s” is none.', ucfirst(self::one($shape)), $form, $filter->name));
     }
 
     public static function tooMany(string $option, int $most, string $why): self
@@ -150,6 +150,12 @@ final class DoesNotFit extends Invalid
             'A filter of %s × %s does not leave a rim on the lid of a common tote; take one of at most %s.',
             self::length($filter->width), self::length($filter->height), self::length(Tote::LARGEST),
         ));
+    }
+
+    /** `a cube`, `an array box`. */
+    private static function one(string $what): string
+    {
+        return (preg_match('/^[aeiou]/i', $what) === 1 ? 'an ' : 'a ').$what;
     }
 
     private static function length(float $metres): string

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue';
+import { computed, ref, watch } from 'vue';
 import type { Catalogue, Choices, Ledger } from '../../api/client';
 import { useMisfits } from '../../api/queries';
 import SceneDrawing from '../SceneDrawing.vue';
@@ -43,7 +43,18 @@ const faults = computed(() =>
         .flatMap(([, said]) => said),
 );
 
+/** A shape that was clicked before it was known which other parts it needs. */
+const wanted = ref<string | null>(null);
+watch(misfits.isFetching, (fetching) => {
+    if (fetching || wanted.value === null) return;
+    const shape = wanted.value;
+    wanted.value = null;
+    choose('shape', shape);
+});
+
 function choose(key: ChoiceKey, id: string): void {
+    wanted.value = key === 'shape' && misfits.isFetching.value ? id : null;
+    if (wanted.value !== null) return;
     // Another fan has other speeds: let the fastest that keeps quiet be judged again.
     const speed = key === 'fan' ? { speed: '' } : {};
     if (key !== 'shape') return emit('choose', { ...props.choices, [key]: id, ...speed });

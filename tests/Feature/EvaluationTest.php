@@ -66,4 +66,38 @@ class EvaluationTest extends FeatureTestCase
         self::assertArrayHasKey('blower-cage', $answer->json('fans'));
         self::assertArrayNotHasKey('box-20-plain', $answer->json('fans'));
     }
+
+    public function test_a_goal_that_the_room_keeps_by_itself_is_answered(): void
+    {
+        $this->actingAs($this->person());
+        $question = ['goal' => 'hold-9'] + $this->evaluation('room.outdoor', '5');
+        $answer = $this->postJson('/api/v1/evaluations', $question)->assertOk();
+
+        $answer->assertJsonPath('goalAsks.imperial', '0 cfm')->assertJsonPath('unit.standing', 'meets')->assertJsonPath('unit.needed', 1);
+        self::assertStringContainsString('by itself', $answer->json('unit.findings.0.text.imperial'));
+        self::assertGreaterThan(1.0, $answer->json('unit.speeds.0.goalShare'));
+    }
+
+    public function test_a_goal_that_no_number_of_units_reaches_is_answered(): void
+    {
+        $this->actingAs($this->person());
+        $question = ['goal' => 'hold-9'] + $this->evaluation('room.outdoor', '400');
+        data_set($question, 'unit.filter', '20x20x1-coarse');
+        data_set($question, 'room.pollutant', 'cadr-smoke');
+        $answer = $this->postJson('/api/v1/evaluations', $question)->assertOk();
+
+        $answer->assertJsonPath('goalAsks.imperial', '∞ cfm')->assertJsonPath('unit.standing', 'short')->assertJsonPath('unit.speeds.0.goalShare', 0);
+        self::assertStringContainsString('No number of these units', $answer->json('unit.findings.0.text.metric'));
+    }
+
+    public function test_what_would_not_fit_comes_with_what_would(): void
+    {
+        $this->actingAs($this->person());
+        $answer = $this->postJson('/api/v1/misfits', ['unit' => self::CHOICES])->assertOk();
+
+        self::assertStringContainsString('takes filters longer than wide', str_replace('A tall box ', '', $answer->json('shapes.tall-box')));
+        $answer->assertJsonPath('instead.array-box.fan', 'pc-120')->assertJsonPath('instead.array-box.filter', self::CHOICES['filter']);
+        self::assertStringContainsString('with PC fan 120 mm', $answer->json('instead.array-box.says'));
+        self::assertArrayNotHasKey(self::CHOICES['fan'], $answer->json('fans'));
+    }
 }

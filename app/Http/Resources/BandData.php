@@ -3,6 +3,7 @@
 namespace App\Http\Resources;
 
 use Jornel\Core\Airflow\Band;
+use Jornel\Core\Ledger\GoalShare;
 use Jornel\Core\Quantity\Display;
 use OpenApi\Attributes as OA;
 
@@ -19,6 +20,6 @@ final readonly class BandData
 
     public static function of(Band $band, float $asks): self
     {
-        return new self(Shown::of(Display::Flow, $band->low), Shown::of(Display::Flow, $band->high), round($band->low / $asks, 4), round($band->high / $asks, 4));
+        return new self(Shown::of(Display::Flow, $band->low), Shown::of(Display::Flow, $band->high), round(GoalShare::of($band->low, $asks), 4), round(GoalShare::of($band->high, $asks), 4));
     }
 }

@@ -3,6 +3,7 @@
 namespace App\Http\Resources;
 
 use App\Models\Room;
+use Jornel\Core\Ledger\GoalShare;
 use Jornel\Core\Ledger\Ledger;
 use Jornel\Core\Quantity\Display;
 use OpenApi\Attributes as OA;
@@ -35,7 +36,7 @@ final readonly class RoomCardData
             $room->id, $room->name, $ledger->room->use->name, $ledger->room->pollutant->name, $room->people,
             Shown::of(Display::Area, $ledger->room->floorArea()), $ledger->goal->name(), Shown::of(Display::Flow, $ledger->asks),
             $build === null ? null : BuildData::of($build),
-            $build === null ? 0.0 : round((float) $build->latest->clean_air_m3_s / $ledger->asks, 3),
+            $build === null ? 0.0 : round(GoalShare::of((float) $build->latest->clean_air_m3_s, $ledger->asks), 3),
             round($ledger->room->length / $longest, 4), round($ledger->room->width / $longest, 4),
         );
     }

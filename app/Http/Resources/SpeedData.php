@@ -2,6 +2,7 @@
 
 namespace App\Http\Resources;
 
+use Jornel\Core\Ledger\GoalShare;
 use Jornel\Core\Ledger\SpeedLine;
 use Jornel\Core\Quantity\Display;
 use OpenApi\Attributes as OA;
@@ -43,7 +44,7 @@ final readonly class SpeedData
             Shown::of(Display::Share, $balance->bypassShare()),
             Shown::of(Display::Flow, $line->clean),
             Shown::of(Display::Flow, $line->judged()),
-            round($line->judged() / $line->asks(), 4),
+            round(GoalShare::of($line->judged(), $line->asks()), 4),
             Shown::of(Display::AirChanges, $line->airChanges),
             Shown::of(Display::Minutes, $line->seconds90),
             Shown::of(Display::Minutes, $line->seconds99),

@@ -42,6 +42,9 @@ final class Verdict
     {
         $name = lcfirst($goal->name());
         [$asks, $judged] = [$line->asks(), $line->judged()];
+        if ($asks <= 0.0) {
+            return Finding::kept('clean air', Sentence::of('The room keeps to this by itself: %s. What a unit gives comes on top: %s.', $name, [Display::Flow, $judged]));
+        }
         if ($line->reachesGoal()) {
             return Finding::kept('clean air', Sentence::of(
                 'Reaches %s with %s to spare (%s).',

@@ -86,6 +86,9 @@ enum Display
 
     private static function number(float $value, int $decimals): string
     {
+        if (is_infinite($value)) {
+            return '∞';
+        }
         $text = number_format($value, $decimals, '.', ',');
 
         return preg_match('/^-0(\.0*)?$/', $text) === 1 ? substr($text, 1) : $text;

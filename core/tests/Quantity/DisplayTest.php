@@ -43,6 +43,11 @@ final class DisplayTest extends TestCase
         self::assertSame([$noFeet ? "0′ {$imperial}" : $imperial, $metric], [$display->text($si, System::Imperial), $display->text($si, System::Metric)]);
     }
 
+    public function test_what_has_no_end_is_not_a_number(): void
+    {
+        self::assertSame('∞ cfm', Display::Flow->text(INF, System::Imperial));
+    }
+
     public function test_nothing_is_written_below_zero_that_rounds_to_it(): void
     {
         self::assertSame('0 cfm', Display::Flow->text(-1e-9, System::Imperial));

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { layLabels } from '../../frontend/src/components/labels';
+import { labelHeight, layLabels } from '../../frontend/src/components/labels';
 
 const SIZE = { width: 900, height: 600 };
 const COLUMN = 180;
@@ -57,5 +57,11 @@ describe('labels beside a drawing', () => {
 
     it('are none where there is nothing to say', () => {
         expect(layLabels([], SIZE, COLUMN)).toEqual([]);
+    });
+
+    it('are as high as their lines, of which long ones wrap', () => {
+        expect(labelHeight(['moves 840 cfm', '62 dBA at 1 m'])).toBe(68);
+        expect(labelHeight(['12 13/16 in × 12 13/16 in', 'hole 8 in'])).toBe(87);
+        expect(labelHeight(['7 1/16 in × 7 1/16 in, 1 1/4 in high'])).toBe(68);
     });
 });

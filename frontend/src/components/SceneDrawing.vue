@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed, onBeforeUnmount, onMounted, ref } from 'vue';
 import type { Drawing } from '../api/client';
-import { layLabels, type Box } from './labels';
+import { useMeasure } from '../composables/useMeasure';
+import { labelHeight, layLabels, type Box } from './labels';
 
 const props = withDefaults(
     defineProps<{
@@ -16,6 +17,7 @@ const props = withDefaults(
     { picked: '', labelled: false, extents: true, keepFree: 0, margin: 18 },
 );
 const emit = defineEmits<{ pick: [part: string] }>();
+const { show } = useMeasure();
 
 const COLUMN = 186;
 /** Room for half a length's label beside the drawing and for the tip of an arrow above it, px. */
@@ -61,7 +63,7 @@ const py = (y: number): number => view.value.y + view.value.scale * y;
 const labels = computed(() =>
     columns.value
         ? layLabels(
-              props.drawing.labels.map((label) => ({ label, x: px(label.x), y: py(label.y), height: 30 + 19 * label.lines.length })),
+              props.drawing.labels.map((label) => ({ label, x: px(label.x), y: py(label.y), height: labelHeight(label.lines.map(show)) })),
               size.value,
               COLUMN,
               props.keepFree,

@@ -53,3 +53,11 @@ function stack<T>(
     }
     return laid;
 }
+
+/** Letters that a line of a label holds before it wraps. */
+const LINE = 24;
+
+/** Height of a label with a name and some lines, px: long lines take two. */
+export function labelHeight(lines: string[]): number {
+    return 30 + 19 * lines.reduce((rows, line) => rows + Math.max(1, Math.ceil(line.length / LINE)), 0);
+}

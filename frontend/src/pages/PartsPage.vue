@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useQueryClient } from '@tanstack/vue-query';
-import { computed, watch } from 'vue';
+import { computed, nextTick, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { answer, api, type PartLine } from '../api/client';
 import { usePart, useParts, useProgramme, type PartKind } from '../api/queries';
@@ -28,8 +28,8 @@ const { errors, offers, message, done, busy } = saving;
 const mayChange = computed(() => programme.data.value?.role !== 'reader');
 const currency = computed(() => programme.data.value?.currency ?? '');
 
-function go(nextKind: PartKind, nextCode: string): void {
-    void router.replace({ name: 'parts', params: { programme: id.value, kind: nextKind, code: nextCode } });
+async function go(nextKind: PartKind, nextCode: string): Promise<void> {
+    await router.replace({ name: 'parts', params: { programme: id.value, kind: nextKind, code: nextCode } });
 }
 
 watch(code, () => saving.forget());
@@ -50,7 +50,11 @@ async function save(asks: ReturnType<typeof asksOf>, asNew: boolean): Promise<vo
     if (!kept) return;
     await refresh();
     const said = done.value;
-    if (asNew) go(kind.value, path.code);
+    if (asNew) {
+        // What is said of a part is forgotten with it: say it again of the new one.
+        await go(kind.value, path.code);
+        await nextTick();
+    }
     done.value = said;
 }
 
@@ -61,11 +65,11 @@ async function takeBack(): Promise<void> {
         () => answer(api.DELETE('/programmes/{programme}/parts/{kind}/{code}', { params: { path } })),
         'The shipped figures hold again',
     );
-    if (own) go(kind.value, '');
+    if (own) await go(kind.value, '');
     await refresh();
 }
 
-const pick = (line: PartLine): void => go(line.kind, line.code);
+const pick = (line: PartLine): void => void go(line.kind, line.code);
 </script>
 
 <template>
@@ -80,7 +84,7 @@ const pick = (line: PartLine): void => go(line.kind, line.code);
                 :kind="kind"
                 :code="code"
                 :currency="currency"
-                @kind="(next) => go(next, '')"
+                @kind="(next) => void go(next, '')"
                 @pick="pick"
             />
             <PartCard

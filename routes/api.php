@@ -34,9 +34,9 @@ Route::middleware('auth:sanctum')->group(function (): void {
     Route::get('programmes/{programme}/setting', [SettingController::class, 'show'])->can('view', 'programme');
     Route::put('programmes/{programme}/setting', [SettingController::class, 'update'])->can('organise', 'programme');
     Route::get('programmes/{programme}/parts', [PartController::class, 'index'])->can('view', 'programme');
-    Route::get('programmes/{programme}/parts/{kind}/{code}', [PartController::class, 'show'])->can('view', 'programme');
-    Route::put('programmes/{programme}/parts/{kind}/{code}', [PartController::class, 'update'])->can('build', 'programme');
-    Route::delete('programmes/{programme}/parts/{kind}/{code}', [PartController::class, 'destroy'])->can('build', 'programme');
+    Route::get('programmes/{programme}/parts/{kind}/{code}', [PartController::class, 'show'])->where(['kind' => 'fan|filter|joining|material', 'code' => '[A-Za-z0-9.-]{1,80}'])->can('view', 'programme');
+    Route::put('programmes/{programme}/parts/{kind}/{code}', [PartController::class, 'update'])->where(['kind' => 'fan|filter|joining|material', 'code' => '[A-Za-z0-9.-]{1,80}'])->can('build', 'programme');
+    Route::delete('programmes/{programme}/parts/{kind}/{code}', [PartController::class, 'destroy'])->where(['kind' => 'fan|filter|joining|material', 'code' => '[A-Za-z0-9.-]{1,80}'])->can('build', 'programme');
 
     Route::post('sites/{site}/rooms', [RoomController::class, 'store'])->can('build', 'site');
     Route::get('rooms/{room}', [RoomController::class, 'show'])->can('view', 'room');

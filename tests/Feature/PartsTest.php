@@ -67,12 +67,36 @@ class PartsTest extends FeatureTestCase
         $before = $this->cleanAir();
         $answer = $this->save('fan', 'box-20-plain', [], ['points' => $points, 'points_from' => 'measured'])->assertOk();
 
-        $answer->assertJsonPath('points.isOwn', true)->assertJsonPath('points.from', 'measured')->assertJsonPath('points.rows.1.along.imperial', '500 cfm')->assertJsonPath('points.rows.2.pressure.metric', '30.0 Pa');
+        $answer->assertJsonPath('points.isOwn', true)->assertJsonPath('points.from', 'measured')->assertJsonPath('points.rows.1.along', '500 cfm')->assertJsonPath('points.rows.2.pressure', '30 Pa');
         self::assertNull(collect($answer->json('figures'))->firstWhere('path', 'free_flow')['shown']);
         self::assertNotSame($before, $this->cleanAir());
 
         $filter = $this->save('filter', '20x20x1-g13-dense', [], ['points' => [['along' => '150 fpm', 'pressure' => '20 Pa'], ['along' => '300 fpm', 'pressure' => '52 Pa']]])->assertOk();
-        $filter->assertJsonPath('points.rows.0.along.imperial', '150 fpm');
+        $filter->assertJsonPath('points.rows.0.along', '150 fpm');
+    }
+
+    public function test_what_was_written_stays_as_it_was_in_either_measure(): void
+    {
+        $entry = fn (TestResponse $answer, string $path): string => collect($answer->json('figures'))->firstWhere('path', $path)['entry'];
+        $written = ['free_flow' => ['entry' => '1103.7', 'from' => 'measured'], 'shut_off' => ['entry' => '0.18125 inWC', 'from' => 'measured'], 'level' => ['entry' => '61.4', 'from' => 'measured']];
+        $answer = $this->save('fan', 'box-20-plain', $written)->assertOk();
+
+        // Kept finer than it is shown, and a bare number with its unit, so that kept again nothing drifts.
+        self::assertSame(['1103.7 cfm', '0.18125 inWC', '61.4 dBA', ''], array_map(fn (string $path): string => $entry($answer, $path), ['free_flow', 'shut_off', 'level', 'power']));
+        $this->patchJson('/api/v1/session', ['measure' => 'metric'])->assertOk();
+        $clean = $this->cleanAir();
+        $again = array_map(fn (string $path): array => ['entry' => $entry($answer, $path), 'from' => 'measured'], ['free_flow' => 'free_flow', 'shut_off' => 'shut_off', 'level' => 'level']);
+        $this->save('fan', 'box-20-plain', $again, ['revision' => 1])->assertOk();
+        self::assertSame($clean, $this->cleanAir());
+    }
+
+    #[TestWith(['motor', 'box-20-plain'])]
+    #[TestWith(['fan', 'no_such code'])]
+    public function test_a_part_that_cannot_be_is_not_there(string $kind, string $code): void
+    {
+        $this->getJson($this->path($kind, rawurlencode($code)))->assertNotFound();
+        $this->save($kind, rawurlencode($code), [], ['like' => 'box-20-plain'])->assertNotFound();
+        $this->save('fan', str_repeat('x', 81), [], ['like' => 'box-20-plain'])->assertNotFound();
     }
 
     public function test_a_measured_share_of_one_bin_leaves_the_others_as_graded(): void

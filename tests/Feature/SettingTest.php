@@ -72,6 +72,14 @@ class SettingTest extends FeatureTestCase
             ->assertOk()->assertJsonPath('density', $kept->json('density'));
     }
 
+    public function test_a_number_without_a_unit_keeps_that_of_the_measure_it_was_written_in(): void
+    {
+        [$programme, $person] = $this->programme();
+        $kept = $this->actingAs($person)->putJson("/api/v1/programmes/{$programme->id}/setting", ['altitude' => '1600', 'temperature' => '68'] + self::GIVEN)->assertOk();
+
+        $kept->assertJsonPath('altitude', '1600 ft')->assertJsonPath('temperature', '68 °F');
+    }
+
     public function test_two_people_at_once_are_told(): void
     {
         [$programme, $person] = $this->programme();

@@ -19,7 +19,15 @@ const part: PartSheet = {
     standing: 'catalogue',
     revision: 0,
     figures: [
-        { path: 'free_flow', name: 'free flow', shown: shown('1,250 cfm', '2,124 m³/h'), from: 'typical', shipped: null, isOwn: false },
+        {
+            path: 'free_flow',
+            name: 'free flow',
+            shown: shown('1,250 cfm', '2,124 m³/h'),
+            entry: '',
+            from: 'typical',
+            shipped: null,
+            isOwn: false,
+        },
     ],
     points: { along: 'flow', from: null, isOwn: false, rows: [] },
     packs: [{ count: 1, price: '28.00' }],

@@ -16,11 +16,12 @@ const part: PartSheet = {
             path: 'free_flow',
             name: 'free flow',
             shown: shown('1,050 cfm', '1,784 m³/h'),
+            entry: '1,050.4 cfm',
             from: 'measured',
             shipped: shown('1,250 cfm'),
             isOwn: true,
         },
-        { path: 'power', name: 'power', shown: shown('75 W'), from: 'typical', shipped: null, isOwn: false },
+        { path: 'power', name: 'power', shown: shown('75 W'), entry: '', from: 'typical', shipped: null, isOwn: false },
     ],
     points: { along: 'flow', from: null, isOwn: false, rows: [] },
     packs: [{ count: 1, price: '28.00' }],
@@ -30,20 +31,20 @@ const part: PartSheet = {
 };
 
 describe('a part as it is written', () => {
-    it('writes only figures of one’s own, in the measure on the screen', () => {
-        expect(written(part, 'metric').figures).toEqual([
-            { path: 'free_flow', entry: '1,784 m³/h', from: 'measured' },
+    it('writes only figures of one’s own, as they were written', () => {
+        expect(written(part).figures).toEqual([
+            { path: 'free_flow', entry: '1,050.4 cfm', from: 'measured' },
             { path: 'power', entry: '', from: 'measured' },
         ]);
     });
 
     it('asks to keep what is written and leaves out what is not', () => {
-        const form = written(part, 'imperial');
+        const form = written(part);
         form.figures[1]!.entry = ' 80 W ';
         expect(asksOf(form, part.revision)).toEqual({
             name: 'Box fan',
             like: 'box-20-plain',
-            figures: { free_flow: { entry: '1,050 cfm', from: 'measured' }, power: { entry: ' 80 W ', from: 'measured' } },
+            figures: { free_flow: { entry: '1,050.4 cfm', from: 'measured' }, power: { entry: ' 80 W ', from: 'measured' } },
             points: [],
             points_from: 'measured',
             packs: [{ count: 1, price: '28.00' }],
@@ -54,15 +55,15 @@ describe('a part as it is written', () => {
     });
 
     it('writes measured points of one’s own only', () => {
-        const rows = [{ along: shown('500 cfm', '850 m³/h'), pressure: shown('0.080 inWC', '19.9 Pa') }];
+        const rows = [{ along: '500 cfm', pressure: '0.0805 inWC' }];
         const own = { ...part, points: { along: 'flow', from: 'rated' as const, isOwn: true, rows } };
-        expect(written(own, 'metric').points).toEqual([{ along: '850 m³/h', pressure: '19.9 Pa' }]);
-        expect(written(own, 'metric').pointsFrom).toBe('rated');
-        expect(written({ ...own, points: { ...own.points, isOwn: false } }, 'metric').points).toEqual([]);
+        expect(written(own).points).toEqual(rows);
+        expect(written(own).pointsFrom).toBe('rated');
+        expect(written({ ...own, points: { ...own.points, isOwn: false } }).points).toEqual([]);
     });
 
     it('changes a copy, not the part', () => {
-        const form = written(part, 'imperial');
+        const form = written(part);
         form.packs[0]!.price = '1';
         expect(part.packs[0]?.price).toBe('28.00');
     });

@@ -37,8 +37,8 @@ class SettingController extends Controller
             $programme->update([
                 'currency' => $entry->currency, 'tariff' => (string) $entry->economy->tariff,
                 'hours_per_day' => $entry->economy->hoursPerDay, 'years' => $entry->economy->years, 'filter_changes' => $entry->economy->changes,
-                'altitude_m' => $entry->altitude, 'altitude_entry' => trim((string) $request->validated('altitude')),
-                'temperature_k' => $entry->temperature, 'temperature_entry' => trim((string) $request->validated('temperature')),
+                'altitude_m' => $entry->altitude, 'altitude_entry' => $entry->altitudeEntry,
+                'temperature_k' => $entry->temperature, 'temperature_entry' => $entry->temperatureEntry,
                 'revision' => $present + 1,
             ]);
         });

@@ -18,7 +18,8 @@ class SettingRequest extends StrictRequest
 
         return [
             'currency' => $text, 'tariff' => $text, 'hours_per_day' => $text, 'years' => $text, 'changes' => $text,
-            'altitude' => $text, 'temperature' => $text, 'revision' => ['required', 'integer'],
+            // Room for a unit that was not written.
+            'altitude' => ['nullable', 'string', 'max:36'], 'temperature' => ['nullable', 'string', 'max:36'], 'revision' => ['required', 'integer'],
         ];
     }
 }

@@ -10,15 +10,14 @@ use Jornel\Core\Part\Pack;
 use Jornel\Core\Part\Rating\Claim;
 use Jornel\Core\Part\Rating\RatingStep;
 use Jornel\Core\Part\Record;
-use Jornel\Core\Quantity\Display;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(schema: 'PartSheet', description: 'A part with its figures, where each came from, and its curve')]
 final readonly class PartSheetData
 {
     /**
-     * @param  list<array{path: string, name: string, shown: Shown|null, from: string|null, shipped: Shown|null, isOwn: bool}>  $figures
-     * @param  array{along: string, from: string|null, isOwn: bool, rows: list<array{along: Shown, pressure: Shown}>}|null  $points
+     * @param  list<array{path: string, name: string, shown: Shown|null, entry: string, from: string|null, shipped: Shown|null, isOwn: bool}>  $figures
+     * @param  array{along: string, from: string|null, isOwn: bool, rows: list<array{along: string, pressure: string}>}|null  $points
      * @param  list<array{count: int, price: string}>  $packs
      * @param  list<string>  $notes
      * @param  list<array{scale: string, step: string, about: string, source: string, claims: list<array{name: string, verdict: string, says: string}>}>  $ratings
@@ -31,9 +30,10 @@ final readonly class PartSheetData
         #[OA\Property(description: 'Its name')] public string $likeName,
         #[OA\Property(enum: ['catalogue', 'changed', 'own'])] public string $standing,
         #[OA\Property(description: 'Of the programme’s own figures; 0 where there are none. Send it back to change them')] public int $revision,
-        #[OA\Property(items: new OA\Items(type: 'object', required: ['path', 'name', 'shown', 'from', 'shipped', 'isOwn'], properties: [
+        #[OA\Property(items: new OA\Items(type: 'object', required: ['path', 'name', 'shown', 'entry', 'from', 'shipped', 'isOwn'], properties: [
             new OA\Property(property: 'path', type: 'string'), new OA\Property(property: 'name', type: 'string'),
             new OA\Property(property: 'shown', ref: Shown::class, nullable: true, description: 'Null where it is not told'),
+            new OA\Property(property: 'entry', type: 'string', description: 'As it was written, with its unit; empty for a shipped one'),
             new OA\Property(property: 'from', type: 'string', nullable: true, enum: ['measured', 'rated', 'typical', 'assumed']),
             new OA\Property(property: 'shipped', ref: Shown::class, nullable: true, description: 'The catalogue’s figure where the programme has one of its own'),
             new OA\Property(property: 'isOwn', type: 'boolean'),
@@ -41,7 +41,7 @@ final readonly class PartSheetData
         #[OA\Property(type: 'object', nullable: true, description: 'Points of its curve, where the kind of part has one', required: ['along', 'from', 'isOwn', 'rows'], properties: [
             new OA\Property(property: 'along', type: 'string', description: 'What they run along'), new OA\Property(property: 'from', type: 'string', nullable: true, enum: ['measured', 'rated', 'typical', 'assumed']), new OA\Property(property: 'isOwn', type: 'boolean'),
             new OA\Property(property: 'rows', type: 'array', description: 'None where the curve is told by figures', items: new OA\Items(type: 'object', required: ['along', 'pressure'], properties: [
-                new OA\Property(property: 'along', ref: Shown::class), new OA\Property(property: 'pressure', ref: Shown::class),
+                new OA\Property(property: 'along', type: 'string', description: 'As it was written, with its unit'), new OA\Property(property: 'pressure', type: 'string'),
             ])),
         ])] public ?array $points,
         #[OA\Property(items: new OA\Items(type: 'object', required: ['count', 'price'], properties: [
@@ -86,7 +86,7 @@ final readonly class PartSheetData
 
                 return [
                     'path' => $figure->path, 'name' => $figure->name,
-                    'shown' => $now === null ? null : Shown::of($figure->display, $now->si), 'from' => $now?->provenance->value,
+                    'shown' => $now === null ? null : Shown::of($figure->display, $now->si), 'entry' => $now->entry ?? '', 'from' => $now?->provenance->value,
                     'shipped' => $before === null ? null : Shown::of($figure->display, $before->si), 'isOwn' => $isOwn,
                 ];
             }, EditableFigures::of($kind)),
@@ -104,7 +104,7 @@ final readonly class PartSheetData
     /**
      * @param  array<string, mixed>  $whole
      * @param  array<string, mixed>  $own
-     * @return array{along: string, from: string|null, isOwn: bool, rows: list<array{along: Shown, pressure: Shown}>}|null
+     * @return array{along: string, from: string|null, isOwn: bool, rows: list<array{along: string, pressure: string}>}|null
      */
     private static function points(?EditableCurve $curve, array $whole, array $own): ?array
     {
@@ -115,7 +115,7 @@ final readonly class PartSheetData
             'from' => $points === [] ? null : $points[0]['along']->provenance->value,
             'isOwn' => $curve->points($own) !== [],
             'rows' => array_map(fn (array $point): array => [
-                'along' => Shown::of($curve->display, $point['along']->si), 'pressure' => Shown::of(Display::Pressure, $point['pressure']->si),
+                'along' => $point['along']->entry, 'pressure' => $point['pressure']->entry,
             ], $points),
         ];
     }

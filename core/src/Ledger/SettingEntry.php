@@ -26,9 +26,13 @@ final readonly class SettingEntry
      * @param  string  $currency  three letters, ISO 4217
      * @param  float|null  $altitude  m; null where it is not told
      * @param  float|null  $temperature  K; null where it is not told
+     * @param  string  $altitudeEntry  as it was written, with its unit; empty where it is not told
+     * @param  string  $temperatureEntry  the same
      */
-    private function __construct(public string $currency, public Economy $economy, public ?float $altitude, public ?float $temperature)
-    {
+    private function __construct(
+        public string $currency, public Economy $economy, public ?float $altitude, public ?float $temperature,
+        public string $altitudeEntry, public string $temperatureEntry,
+    ) {
     }
 
     /**
@@ -45,13 +49,14 @@ final readonly class SettingEntry
         $hours = $faults->take(fn (): float => (float) self::number('hours_per_day', $text('hours_per_day'), 0.0, 24.0));
         $years = $faults->take(fn (): float => (float) self::number('years', $text('years'), 0.5, 20.0));
         $changes = $faults->take(fn (): float => (float) self::number('changes', $text('changes'), 0.0, 200.0));
-        $altitude = $faults->take(fn (): ?float => $text('altitude') === '' ? null : (new Entry('altitude', 'An altitude', $system === System::Imperial ? Unit::Foot : Unit::Metre, Display::Altitude, ...[...self::ALTITUDE, $system]))->read($text('altitude')));
-        $temperature = $faults->take(fn (): ?float => $text('temperature') === '' ? null : (new Entry('temperature', 'A temperature', $system === System::Imperial ? Unit::Fahrenheit : Unit::Celsius, Display::Temperature, ...[...self::TEMPERATURE, $system]))->read($text('temperature')));
+        [$height, $warmth] = $system === System::Imperial ? [Unit::Foot, Unit::Fahrenheit] : [Unit::Metre, Unit::Celsius];
+        $altitude = $faults->take(fn (): ?float => $text('altitude') === '' ? null : (new Entry('altitude', 'An altitude', $height, Display::Altitude, ...[...self::ALTITUDE, $system]))->read($text('altitude')));
+        $temperature = $faults->take(fn (): ?float => $text('temperature') === '' ? null : (new Entry('temperature', 'A temperature', $warmth, Display::Temperature, ...[...self::TEMPERATURE, $system]))->read($text('temperature')));
         if ($faults->any() || $currency === null || $tariff === null || $hours === null || $years === null || $changes === null) {
             throw $faults->thrown();
         }
 
-        return new self($currency, Economy::of($tariff, $hours, $years, (int) $changes), $altitude, $temperature);
+        return new self($currency, Economy::of($tariff, $hours, $years, (int) $changes), $altitude, $temperature, Entry::withUnit($text('altitude'), $height), Entry::withUnit($text('temperature'), $warmth));
     }
 
     /** 1.2 kg/m3 until an altitude or a temperature is told; then 0 m and 20 degrees stand in for what is missing. */

@@ -75,14 +75,15 @@ final readonly class EditableCurve
             return [];
         }
         $faults->take(fn () => count($rows) < self::FEWEST || count($rows) > self::MOST ? throw InvalidPart::points(self::FEWEST, self::MOST) : true);
-        $along = fn (string $field): Entry => new Entry($field, "A {$this->along}", $system === System::Imperial ? $this->imperial : $this->metric, $this->display, 0.0, $this->most, $system);
-        $pressure = fn (string $field): Entry => new Entry($field, 'A pressure', $system === System::Imperial ? Unit::InchOfWater : Unit::Pascal, Display::Pressure, 0.0, 5000.0, $system);
+        [$bare, $pressure] = $system === System::Imperial ? [$this->imperial, Unit::InchOfWater] : [$this->metric, Unit::Pascal];
         $text = fn (mixed $row, string $key): string => is_array($row) && is_string($row[$key] ?? null) ? $row[$key] : '';
+        $figure = fn (string $text, Unit $unit, Unit $kept, Entry $entry): ?array => $faults->take(fn (): array => [
+            'value' => $kept->fromSi($entry->read($text)), 'from' => $from->value, 'entry' => Entry::withUnit($text, $unit),
+        ]);
 
         return [$this->key => array_map(fn (mixed $row, int $number): array => [
-            "{$this->along}_{$this->kept->value}" => $faults->take(fn (): float => $along("points.{$number}.along")->read($text($row, 'along'))),
-            'pressure_pa' => $faults->take(fn (): float => $pressure("points.{$number}.pressure")->read($text($row, 'pressure'))),
-            'from' => $from->value,
+            "{$this->along}_{$this->kept->value}" => $figure($text($row, 'along'), $bare, $this->kept, new Entry("points.{$number}.along", "A {$this->along}", $bare, $this->display, 0.0, $this->most, $system)),
+            'pressure_pa' => $figure($text($row, 'pressure'), $pressure, Unit::Pascal, new Entry("points.{$number}.pressure", 'A pressure', $pressure, Display::Pressure, 0.0, 5000.0, $system)),
         ], $rows, array_keys($rows))];
     }
 }

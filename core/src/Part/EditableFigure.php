@@ -41,9 +41,9 @@ final readonly class EditableFigure
      *
      * @throws \Jornel\Core\Quantity\UnreadableEntry
      */
-    public function read(string $text, System $system): float
+    private function read(string $text, System $system): float
     {
-        return (new Entry("figures.{$this->path}", "A {$this->name}", $system === System::Imperial ? $this->imperial : $this->metric, $this->display, $this->least, $this->most, $system))->read($text);
+        return (new Entry("figures.{$this->path}", "A {$this->name}", $this->bare($system), $this->display, $this->least, $this->most, $system))->read($text);
     }
 
     /**
@@ -72,18 +72,26 @@ final readonly class EditableFigure
     /**
      * An entry that holds nothing but this figure.
      *
-     * @param  float  $si  its value
+     * @param  string  $text  as a person wrote it, which is kept beside it
      * @return array<string, mixed>
+     *
+     * @throws \Jornel\Core\Quantity\UnreadableEntry
      */
-    public function entry(float $si, Provenance $from): array
+    public function entry(string $text, Provenance $from, System $system): array
     {
+        $si = $this->read($text, $system);
         $steps = explode('.', $this->path);
         $key = array_pop($steps).($this->kept === null ? '' : "_{$this->kept->value}");
-        $entry = [$key => ['value' => $this->kept?->fromSi($si) ?? $si, 'from' => $from->value]];
+        $entry = [$key => ['value' => $this->kept?->fromSi($si) ?? $si, 'from' => $from->value, 'entry' => Entry::withUnit($text, $this->bare($system))]];
         foreach (array_reverse($steps) as $step) {
             $entry = [$step => $entry];
         }
 
         return $entry;
+    }
+
+    private function bare(System $system): Unit
+    {
+        return $system === System::Imperial ? $this->imperial : $this->metric;
     }
 }

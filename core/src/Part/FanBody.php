@@ -44,4 +44,15 @@ final readonly class FanBody
     {
         return M_PI / 4.0 * $this->bladeCircle ** 2;
     }
+
+    /**
+     * What an opening leaves of the flow: its area over the blades' where it is the smaller.
+     *
+     * @param  float  $opening  area that all the air must go through, m2
+     * @return float 0 to 1
+     */
+    public function throttle(float $opening): float
+    {
+        return min(1.0, $opening / $this->bladeArea());
+    }
 }

@@ -9,8 +9,11 @@ use Jornel\Core\Quantity\Provenance;
 /** A number of a part with where it came from. */
 final readonly class Figure
 {
-    /** @param  float  $si value in SI units */
-    public function __construct(public float $si, public Provenance $provenance)
+    /**
+     * @param  float  $si  value in SI units
+     * @param  string  $entry  as a person wrote it; empty for a shipped one
+     */
+    public function __construct(public float $si, public Provenance $provenance, public string $entry = '')
     {
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Part;
 
+use Jornel\Core\Quantity\Unit;
+
 /**
  * The filters of the catalogue: every kind of media in every nominal size, and the odd ones, each as a self-contained
  * entry.
@@ -83,7 +85,7 @@ final class FilterRange
     /** Net face of a frame of these sides, in2. */
     private static function net(float $width, float $height): float
     {
-        $rims = 2.0 * Filter::RIM / 0.0254;
+        $rims = 2.0 * Unit::Inch->fromSi(Filter::RIM);
 
         return ($width - $rims) * ($height - $rims);
     }

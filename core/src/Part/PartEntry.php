@@ -43,7 +43,7 @@ final readonly class PartEntry
             if ($text === '') {
                 continue;
             }
-            $one = $faults->take(fn (): array => $figure->entry($figure->read($text, $system), self::provenance("figures.{$figure->path}", $given['from'] ?? null)));
+            $one = $faults->take(fn (): array => $figure->entry($text, self::provenance("figures.{$figure->path}", $given['from'] ?? null), $system));
             $own = array_replace_recursive($own, $one ?? []);
         }
         $own = array_replace($own, self::points($kind, $fields, $figures, $system, $faults));

@@ -181,6 +181,7 @@ final readonly class Record
     {
         $value = $this->data[$key];
         $from = $this->data['from'] ?? 'assumed';
+        $entry = is_array($value) && is_string($value['entry'] ?? null) ? $value['entry'] : '';
         if (is_array($value)) {
             $from = $value['from'] ?? $from;
             $value = $value['value'] ?? null;
@@ -193,7 +194,7 @@ final readonly class Record
         }
         $provenance = is_string($from) ? Provenance::tryFrom($from) : null;
 
-        return new Figure($unit?->toSi((float) $value) ?? (float) $value, $provenance ?? throw BadRecord::unknownProvenance($this->path($key)));
+        return new Figure($unit?->toSi((float) $value) ?? (float) $value, $provenance ?? throw BadRecord::unknownProvenance($this->path($key)), $entry);
     }
 
     /** Where a value of this record stands in the whole. */

@@ -66,6 +66,14 @@ final readonly class Entry
         return $allowed[0];
     }
 
+    /** What was written, with a unit if it had none, so that it means the same in either measure. */
+    public static function withUnit(string $text, Unit $bare): string
+    {
+        $text = trim($text);
+
+        return preg_match('/[\d½¼¾⅛⅜⅝⅞]$/u', $text) === 1 && preg_match('/\p{L}|[\'"′″’”%°]/u', $text) !== 1 ? $text.' '.$bare->symbol() : $text;
+    }
+
     /**
      * Every way to read the text, SI.
      *

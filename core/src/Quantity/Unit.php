@@ -166,6 +166,23 @@ enum Unit: string
         };
     }
 
+    /** As it is written in print. */
+    public function symbol(): string
+    {
+        return match ($this) {
+            self::Pascal => 'Pa',
+            self::InchOfWater => 'inWC',
+            self::DecibelA => 'dBA',
+            self::Watt => 'W',
+            self::Celsius => '°C',
+            self::Fahrenheit => '°F',
+            self::SquareInch => 'in²',
+            self::SquareCentimetre => 'cm²',
+            self::CubicMetrePerHour => 'm³/h',
+            default => $this->spellings()[0],
+        };
+    }
+
     /** The unit that a spelling means within a dimension, or null when nobody writes it so. */
     public static function spelled(string $spelling, Dimension $dimension): ?self
     {

@@ -35,11 +35,7 @@ final readonly class RoomEntry
     /** A length as it was written, with its unit if it had none, so that it means the same in either measure. */
     public static function withUnit(string $text, System $system): string
     {
-        $text = trim($text);
-
-        return preg_match('/[\d½¼¾⅛⅜⅝⅞]$/u', $text) === 1 && preg_match('/\p{L}|[\'"′″’”]/u', $text) !== 1
-            ? $text.' '.self::bare($system)->spellings()[0]
-            : $text;
+        return Entry::withUnit($text, self::bare($system));
     }
 
     private function room(Occupancies $uses, Pollutants $pollutants): Room

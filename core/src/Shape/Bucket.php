@@ -62,7 +62,7 @@ final readonly class Bucket implements Shape
         $filter = $design->filter;
         $body = $design->fan->body;
         $round = M_PI * $filter->width;
-        $bore = ($filter->width - 2.0 * $filter->depth) ** 2 * M_PI / 4.0;
+        $bore = Bore::of($design);
         $pipe = $design->option('fan-on') === 'pipe';
 
         return new Assembly(
@@ -76,8 +76,8 @@ final readonly class Bucket implements Shape
             ],
             openings: [new Opening('Back through the fan’s rim', $design->corners === Corners::Open ? $design->fan->openRecirculation : $design->fan->shroudedRecirculation)],
             panels: [],
-            throttle: min(1.0, $bore / $body->bladeArea()),
-            remarks: $bore < $body->bladeArea() ? [sprintf('The cartridge’s bore is smaller than the blade circle and throttles the fan to %.0f %%.', 100.0 * $bore / $body->bladeArea())] : [],
+            throttle: $bore->throttle,
+            remarks: $bore->remarks(),
             hardware: ['bucket' => 1, 'foam-strip' => 1],
         );
     }

@@ -74,7 +74,7 @@ final readonly class DuctBox implements Shape
                 ...($design->number('faces') === 5 ? [] : [BasePlate::panel($top)]),
                 Panel::rectangle('top', 'Top with the flange', $top->width, $top->depth, $collar),
             ],
-            throttle: min(1.0, $top->openWidth * $top->openDepth / $design->fan->body->bladeArea()),
+            throttle: $design->fan->body->throttle($top->openWidth * $top->openDepth),
             remarks: [
                 ...$walls->remarks(),
                 ...($design->number('duct-metres') > 0 ? ['Draw the duct straight: each bend costs as much as metres of it. It also takes noise off.'] : []),

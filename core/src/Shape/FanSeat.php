@@ -104,7 +104,7 @@ final readonly class FanSeat
      */
     public function throttle(float $area): float
     {
-        return min(1.0, $area / $this->fan->body->bladeArea());
+        return $this->fan->body->throttle($area);
     }
 
     /** @return float m2 back through the housing's corners */

@@ -68,7 +68,7 @@ final readonly class MaskSheet implements Shape
             ],
             openings: [],
             panels: [Panel::withHoles('film', 'Film', $body->side, $body->side, [Hole::rectangle($body->side / 2.0, $body->side / 2.0, $width - 2.0 * self::OVERLAP, $height - 2.0 * self::OVERLAP)])->from('film-roll')],
-            throttle: min(1.0, $hole / $body->bladeArea()),
+            throttle: $body->throttle($hole),
             remarks: ['This cleans a small part of what a single panel does: use it only until a filter can be had.'],
         );
     }

@@ -56,7 +56,7 @@ final readonly class Ring implements Shape
         $body = $design->fan->body;
         $round = M_PI * $filter->width;
         $cone = self::cone($design);
-        $bore = ($filter->width - 2.0 * $filter->depth) ** 2 * M_PI / 4.0;
+        $bore = Bore::of($design);
 
         return new Assembly(
             faces: [FilterFace::of('face-1', $design, $filter->netArea())],
@@ -70,8 +70,8 @@ final readonly class Ring implements Shape
                 ...($design->option('cone') === 'folded' ? [$cone->panel('cone', 'Cone, rolled up')] : []),
                 Panel::rectangle('plate', 'Plate under the fan', $body->side, $body->side, $body->bladeCircle),
             ],
-            throttle: min(1.0, $bore / $body->bladeArea()),
-            remarks: $bore < $body->bladeArea() ? [sprintf('The cartridge’s bore is smaller than the blade circle and throttles the fan to %.0f %%.', 100.0 * $bore / $body->bladeArea())] : [],
+            throttle: $bore->throttle,
+            remarks: $bore->remarks(),
             hardware: SmallFanWiring::for(1) + ($design->option('cone') === 'printed' ? ['print-filament' => 1] : ['feet-10cm' => 3]),
         );
     }

@@ -117,7 +117,7 @@ final readonly class SlimTower implements Shape
                 Panel::withHoles('front', 'Front with the fans', $width, $h, array_map(fn (Hole $hole): Hole => Hole::round($hole->y, $hole->x, $hole->width), $row->holes())),
                 Panel::rectangle('bottom', 'Bottom', $width, $depth), $cap,
             ],
-            throttle: min(1.0, $w * ($w - $t) / $design->fan->body->bladeArea()),
+            throttle: $design->fan->body->throttle($w * ($w - $t)),
             remarks: ['A column this slim tips: give its foot a wider plate where children play.'],
             hardware: SmallFanWiring::for($count),
         );
@@ -131,7 +131,7 @@ final readonly class SlimTower implements Shape
         $middle = [$w / 2.0, $w / (2.0 * sqrt(3.0))];
         $circle = $design->fan->body->bladeCircle;
         $perimeter = 3.0 * $w;
-        $throttle = min(1.0, self::circleInTriangle($circle / 2.0, $w) / $design->fan->body->bladeArea());
+        $throttle = $design->fan->body->throttle(self::circleInTriangle($circle / 2.0, $w));
 
         return new Assembly(
             faces: FilterFace::alike(3, $design, $design->filter->netArea()),

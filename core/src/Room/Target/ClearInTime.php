@@ -12,27 +12,14 @@ use Jornel\Core\Room\Space;
 /** A share of the room's pollutant to be gone in so many minutes. */
 final readonly class ClearInTime implements Target
 {
+    use NamedTarget;
+
     /**
      * @param  float  $share  above 0, below 1
      * @param  float  $time  s, above 0
      */
     public function __construct(private string $id, private string $name, private string $source, private float $share, private float $time)
     {
-    }
-
-    public function id(): string
-    {
-        return $this->id;
-    }
-
-    public function name(): string
-    {
-        return $this->name;
-    }
-
-    public function source(): string
-    {
-        return $this->source;
     }
 
     public function judges(Space $room): Pollutant

@@ -12,24 +12,11 @@ use Jornel\Core\Room\Space;
 /** A concentration of the room's pollutant to hold while it is as bad outdoors as it is said to be. */
 final readonly class Concentration implements Target
 {
+    use NamedTarget;
+
     /** @param  float  $level ug/m3, above 0 */
     public function __construct(private string $id, private string $name, private string $source, private float $level)
     {
-    }
-
-    public function id(): string
-    {
-        return $this->id;
-    }
-
-    public function name(): string
-    {
-        return $this->name;
-    }
-
-    public function source(): string
-    {
-        return $this->source;
     }
 
     public function judges(Space $room): Pollutant

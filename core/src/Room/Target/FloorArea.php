@@ -12,6 +12,8 @@ use Jornel\Core\Room\Space;
 /** So much smoke clean air for each square foot of floor, perhaps scaled with the ceiling from 8 ft. */
 final readonly class FloorArea implements Target
 {
+    use NamedTarget;
+
     /** Ceiling that room-size rules are written for, m. */
     public const CEILING = 8.0 * 0.3048;
 
@@ -24,21 +26,6 @@ final readonly class FloorArea implements Target
         private float $cfmPerSquareFoot,
         private FloorAreaCeiling $ceiling,
     ) {
-    }
-
-    public function id(): string
-    {
-        return $this->id;
-    }
-
-    public function name(): string
-    {
-        return $this->name;
-    }
-
-    public function source(): string
-    {
-        return $this->source;
     }
 
     public function judges(Space $room): Pollutant

@@ -11,27 +11,14 @@ use Jornel\Core\Room\Space;
 /** So much clean air for each person, by the use of the room. */
 final readonly class PerPerson implements Target
 {
+    use NamedTarget;
+
     public function __construct(
         private string $id,
         private string $name,
         private string $source,
         private Pollutant $sharedAir,
     ) {
-    }
-
-    public function id(): string
-    {
-        return $this->id;
-    }
-
-    public function name(): string
-    {
-        return $this->name;
-    }
-
-    public function source(): string
-    {
-        return $this->source;
     }
 
     public function judges(Space $room): Pollutant

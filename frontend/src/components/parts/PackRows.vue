@@ -50,33 +50,10 @@ const fault = (index: number): string | undefined => props.errors[`packs.${index
     </fieldset>
 </template>
 
+<style scoped src="./rows.css"></style>
+
 <style scoped>
-fieldset {
-    margin: 0;
-    padding: 0;
-    border: 0;
-    display: grid;
-    gap: 6px;
-    justify-items: start;
-}
-legend {
-    font-size: 17px;
-    font-weight: 700;
-    padding: 0 0 4px;
-}
-.row {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 6px;
-    align-items: baseline;
-}
 input {
-    font: inherit;
-    color: var(--ink);
-    background: transparent;
-    border: 0;
-    border-bottom: 2px solid var(--kraft-edge);
-    padding: 2px 4px;
     text-align: right;
 }
 .count {

@@ -22,17 +22,17 @@ const props = defineProps<{
 }>();
 const emit = defineEmits<{ save: [asks: ReturnType<typeof asksOf>, asNew: boolean]; takeBack: []; edit: [] }>();
 
-const { show, measure } = useMeasure();
+const { show } = useMeasure();
 
 const asNew = ref(false);
-const form = reactive<Written>(written(props.part, measure.value));
+const form = reactive<Written>(written(props.part));
 const filled = computed(() => form.figures.filter((figure) => figure.entry !== '').length);
 
 watch(
-    () => [props.part, measure.value] as const,
+    () => props.part,
     () => {
         asNew.value = false;
-        Object.assign(form, written(props.part, measure.value));
+        Object.assign(form, written(props.part));
     },
 );
 

@@ -74,47 +74,14 @@ const fault = (...fields: string[]): string | undefined => fields.map((field) =>
     </fieldset>
 </template>
 
+<style scoped src="./rows.css"></style>
+
 <style scoped>
-fieldset {
-    margin: 0;
-    padding: 0;
-    border: 0;
-    display: grid;
-    gap: 6px;
-    justify-items: start;
-}
-legend {
-    font-size: 17px;
-    font-weight: 700;
-    padding: 0 0 4px;
-}
 .about {
     font-size: 13.5px;
     color: var(--pencil);
 }
-.row {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 6px;
-    align-items: baseline;
-}
-input,
-select {
-    font: inherit;
-    color: var(--ink);
-    background: transparent;
-    border: 0;
-    border-bottom: 2px solid var(--kraft-edge);
-    padding: 2px 4px;
-}
 input {
     width: 7em;
-}
-select option {
-    background: var(--sheet);
-}
-[aria-invalid='true'] {
-    border-bottom-color: var(--short);
-    background: var(--short-soft);
 }
 </style>

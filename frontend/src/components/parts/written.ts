@@ -1,4 +1,4 @@
-import type { PartSheet, Shown } from '../../api/client';
+import type { PartSheet } from '../../api/client';
 
 export const PROVENANCES = ['measured', 'rated', 'typical', 'assumed'] as const;
 export type Provenance = (typeof PROVENANCES)[number];
@@ -13,18 +13,16 @@ export interface Written {
     packs: { count: number; price: string }[];
 }
 
-export function written(part: PartSheet, measure: keyof Shown): Written {
+export function written(part: PartSheet): Written {
     return {
         name: part.name,
         like: part.like,
         figures: part.figures.map((figure) => ({
             path: figure.path,
-            entry: figure.isOwn && figure.shown ? figure.shown[measure] : '',
+            entry: figure.isOwn ? figure.entry : '',
             from: figure.isOwn ? (figure.from ?? 'measured') : 'measured',
         })),
-        points: part.points?.isOwn
-            ? part.points.rows.map((point) => ({ along: point.along[measure], pressure: point.pressure[measure] }))
-            : [],
+        points: part.points?.isOwn ? part.points.rows.map((point) => ({ ...point })) : [],
         pointsFrom: (part.points?.isOwn && part.points.from) || 'measured',
         packs: part.packs.map((pack) => ({ ...pack })),
     };

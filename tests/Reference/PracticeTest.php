@@ -15,7 +15,7 @@ use Jornel\Core\Shape\Direction;
 use Jornel\Core\Tests\Sample;
 use PHPUnit\Framework\TestCase;
 
-/** What practitioners report: common practice, no source, each inside a stated band and printed with its distance. */
+/** Values of common practice, no source, each inside a stated band and printed with its distance. */
 class PracticeTest extends TestCase
 {
     private const CFM = 4.719474e-4;

@@ -48,7 +48,7 @@ final class MonotoneInterpolationTest extends TestCase
                 $y -= $random->getInt(1, 100) ** 2 / 500.0;
             }
             $curve = MonotoneInterpolation::through($points);
-            $values = array_map(fn (int $step): float => $curve->at($x * $step / 200.0), range(0, 200));
+            $values = array_map(fn (int $step): float => $curve->at($x * $step / 400.0), range(0, 400));
             $falling = $values;
             rsort($falling);
             self::assertEqualsWithDelta($falling, $values, 1e-12);

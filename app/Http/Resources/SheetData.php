@@ -52,7 +52,7 @@ final readonly class SheetData
                 'plan' => PrintSvg::panel($cut->panel),
             ], $sheet->cuts),
             array_map(fn (Step $step): array => [
-                'action' => $step->action, 'reason' => $step->reason, 'minutes' => (int) round($step->minutes), 'hold' => $step->hold ?? '',
+                'action' => $step->action, 'reason' => $step->reason, 'minutes' => (int) round($step->minutes()), 'hold' => $step->hold ?? '',
             ], $sheet->steps),
             (int) ceil($sheet->minutes()),
         );

@@ -46,6 +46,6 @@ final readonly class BuildSheet
     /** Minutes of work for one unit. */
     public function minutes(): float
     {
-        return array_sum(array_map(fn (Step $step): float => $step->minutes, $this->steps));
+        return array_sum(array_map(fn (Step $step): float => $step->minutes(), $this->steps));
     }
 }

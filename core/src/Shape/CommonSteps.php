@@ -58,15 +58,13 @@ final class CommonSteps
     {
         $joining = $design->joining;
 
-        return new Step(
+        return (new Step(
             sprintf('Close %s with %s from end to end and press it flat.', $which, mb_strtolower($joining->name)),
             $reason,
-            2.0 + $count * $joining->minutesPerSeam,
+            2.0,
             'All seams pressed',
             array_values($sets),
-            $joining->tools,
-            $joining->skill,
-        );
+        ))->joining($count, $joining);
     }
 
     public static function power(): Step

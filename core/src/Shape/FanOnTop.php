@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Shape;
 
+use Closure;
 use Jornel\Core\Shape\Scene\Anchor;
 use Jornel\Core\Shape\Scene\Arrow;
 use Jornel\Core\Shape\Scene\FanSolid;
@@ -175,8 +176,8 @@ final readonly class FanOnTop
         return ! $this->hangs && $this->design->corners === Corners::Shroud;
     }
 
-    /** @param  list<Mark>  $marks on its upper side */
-    private function sheet(string $id, float $z, array $marks = []): Solid
+    /** @param  list<Mark>|(Closure(): list<Mark>)  $marks on its upper side */
+    private function sheet(string $id, float $z, array|Closure $marks = []): Solid
     {
         return Solid::box($id, 'board', new Point(0.0, 0.0, $z), new Point($this->top->width, $this->top->depth, $z + Panel::THICKNESS), ['top' => $marks]);
     }

@@ -44,15 +44,14 @@ final readonly class Measurements
     /** @throws DoesNotFit */
     public static function of(Design $design): self
     {
-        $scene = $design->scene();
-        [$low, $high] = $scene->reach();
+        $scene = $design->shape->scene($design);
+        $size = Size::ofScene($scene);
         [$mass, $middle] = self::mass($scene, $design);
 
         return new self(
-            $high->x - $low->x, $high->y - $low->y, $high->z - $low->z,
-            ($high->x - $low->x) * ($high->y - $low->y),
+            $size->width, $size->depth, $size->height, $size->footprint(),
             $mass, $middle,
-            $design->shape->stands() ? self::tipping($scene, $low->z, $middle) : null,
+            $design->shape->stands() ? self::tipping($scene, $scene->reach()[0]->z, $middle) : null,
         );
     }
 

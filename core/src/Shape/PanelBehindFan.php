@@ -121,7 +121,7 @@ final readonly class PanelBehindFan
             $this->hasShroud() ? CommonSteps::cut($design, 'the fan’s carton') : null,
             new Step('Run the fan once and draw an arrow on its housing the way it blows.', 'The filter belongs on the side where the air goes in.', 1.0, 'Fan’s arrow drawn', ['fan'], ['marker']),
             new Step($several ? 'Lay the fan face down, the fine filter on its back and the coarse one on that, arrows pointing into the fan.' : 'Lay the fan face down and the filter on its back, arrow pointing into the fan.', 'Behind the fan the filter keeps dust off motor and blades.', 1.0, $several ? 'Both arrows point into the fan' : 'Filter’s arrow points into the fan', ['face-1', 'prefilter']),
-            new Step("Join the filter to the fan all round with {$joining}; pierce no media.", 'A hole in the media is a leak for good.', 1.0 + 4.0 * count($this->stack) * $design->joining->minutesPerSeam, 'All four edges closed', [], $design->joining->tools, $design->joining->skill),
+            (new Step("Join the filter to the fan all round with {$joining}; pierce no media.", 'A hole in the media is a leak for good.', 1.0, 'All four edges closed'))->joining(4 * count($this->stack), $design->joining),
             match ($design->corners) {
                 Corners::Open => null,
                 Corners::Taped => new Step('Tape corner pieces over every gap between fan and filter.', 'Through open corners the fan draws air that no filter has cleaned.', 2.0, skill: 'taping'),

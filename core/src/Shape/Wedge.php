@@ -127,7 +127,7 @@ final readonly class Wedge implements Shape
             CommonSteps::fanDirection('lay it face down on the bench'),
             CommonSteps::arrows($design, 'Stand the two filters in a V on the fan’s back edges')->setting('fan'),
             CommonSteps::join($design, 3, 'the seam at the point and both filters to the fan', 'They hold the V while the ends are fitted.'),
-            new Step('Lay a triangle on each end and tape it all round.', 'Each end is as long a leak as both filters together.', 2.0 + 6.0 * $design->joining->minutesPerSeam, 'Both ends closed', ['end'], skill: 'taping'),
+            (new Step('Lay a triangle on each end and tape it all round.', 'Each end is as long a leak as both filters together.', 2.0, 'Both ends closed', ['end'], skill: 'taping'))->joining(6, $design->joining),
             $design->corners === Corners::Shroud ? new Step('Centre the shroud’s hole over the blades and tape it to the front, clear of the guard.', 'It stops air from falling back through the housing’s corners.', 3.0, 'Guard on, blades free', ['shroud'], skill: 'taping') : null,
             $design->corners === Corners::Taped ? new Step('Tape corner pieces over every gap between fan and filters.', 'Through open corners the fan moves air that no filter has cleaned.', 2.0, skill: 'taping') : null,
             ...CommonSteps::finish($design),

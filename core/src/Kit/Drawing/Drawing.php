@@ -74,7 +74,7 @@ final readonly class Drawing
         $see = $camera->see(...);
         $shade = self::shade($face);
         $strokes = [new Stroke($solid->part, $solid->material, array_map($see, $face->corners), true, $shade)];
-        foreach ($face->marks as $mark) {
+        foreach ($face->marks() as $mark) {
             $strokes[] = new Stroke($solid->part, $mark->kind, array_map($see, $mark->points), $mark->closed, $shade);
         }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Shape\Scene;
 
+use Closure;
 use Jornel\Core\Part\Fan;
 use Jornel\Core\Shape\Corners;
 
@@ -26,9 +27,15 @@ final class FanSolid
      * Opening, blades, hub and guard, as they are seen through a hole of the blade circle.
      *
      * @param  Frame  $frame  origin at the middle
-     * @return list<Mark>
+     * @return Closure(): list<Mark>
      */
-    public static function rotor(Fan $fan, Frame $frame): array
+    public static function rotor(Fan $fan, Frame $frame): Closure
+    {
+        return fn (): array => self::drawn($fan, $frame);
+    }
+
+    /** @return list<Mark> */
+    private static function drawn(Fan $fan, Frame $frame): array
     {
         $radius = $fan->body->bladeCircle / 2.0;
         $ring = fn (string $kind, float $share): Mark => Mark::circle($kind, $frame, $radius * $share);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Shape\Scene;
 
+use Closure;
 use Jornel\Core\Part\Filter;
 
 /** What is drawn on the dirty side of a framed filter: media inside the rim, its pleats, and the arrow of the air. */
@@ -13,9 +14,15 @@ final class FilterMarks
      * @param  Frame  $frame  origin at the frame's lower left corner
      * @param  float  $width  of the filter along u, m
      * @param  float  $height  along v, m
-     * @return list<Mark>
+     * @return Closure(): list<Mark>
      */
-    public static function on(Filter $filter, Frame $frame, float $width, float $height): array
+    public static function on(Filter $filter, Frame $frame, float $width, float $height): Closure
+    {
+        return fn (): array => self::drawn($filter, $frame, $width, $height);
+    }
+
+    /** @return list<Mark> */
+    private static function drawn(Filter $filter, Frame $frame, float $width, float $height): array
     {
         $rim = $filter->rim;
         $marks = [new Mark('media', [

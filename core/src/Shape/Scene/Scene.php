@@ -32,20 +32,23 @@ final readonly class Scene
      */
     public function reach(): array
     {
-        $low = [INF, INF, INF];
-        $high = [-INF, -INF, -INF];
+        // Written out: the finder asks thousands of scenes.
+        $left = $front = $lowest = INF;
+        $right = $back = $highest = -INF;
         foreach ($this->solids as $solid) {
             foreach ($solid->faces as $face) {
                 foreach ($face->corners as $corner) {
-                    foreach ([$corner->x, $corner->y, $corner->z] as $axis => $value) {
-                        $low[$axis] = min($low[$axis], $value);
-                        $high[$axis] = max($high[$axis], $value);
-                    }
+                    $left = $corner->x < $left ? $corner->x : $left;
+                    $right = $corner->x > $right ? $corner->x : $right;
+                    $front = $corner->y < $front ? $corner->y : $front;
+                    $back = $corner->y > $back ? $corner->y : $back;
+                    $lowest = $corner->z < $lowest ? $corner->z : $lowest;
+                    $highest = $corner->z > $highest ? $corner->z : $highest;
                 }
             }
         }
 
-        return [new Point(...$low), new Point(...$high)];
+        return [new Point($left, $front, $lowest), new Point($right, $back, $highest)];
     }
 
     /** The solids of one part alone. */

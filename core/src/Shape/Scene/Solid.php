@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Shape\Scene;
 
+use Closure;
+
 /** A convex body in a scene, which is a part or a piece of one. */
 final readonly class Solid
 {
@@ -41,19 +43,21 @@ final readonly class Solid
     /**
      * An upright box between two opposite corners.
      *
-     * @param  array<string, list<Mark>>  $marks  on `front`, `right`, `back`, `left`, `top`, `bottom`
+     * @param  array<string, list<Mark>|(Closure(): list<Mark>)>  $marks  on `front`, `right`, `back`, `left`, `top`, `bottom`
      */
     public static function box(string $part, string $material, Point $low, Point $high, array $marks = []): self
     {
-        $p = fn (int $x, int $y, int $z): Point => new Point($x === 0 ? $low->x : $high->x, $y === 0 ? $low->y : $high->y, $z === 0 ? $low->z : $high->z);
+        // The eight corners, named by whether they lie low or high along x, y, z.
+        [$lll, $hll, $hhl, $lhl] = [$low, new Point($high->x, $low->y, $low->z), new Point($high->x, $high->y, $low->z), new Point($low->x, $high->y, $low->z)];
+        [$llh, $hlh, $hhh, $lhh] = [new Point($low->x, $low->y, $high->z), new Point($high->x, $low->y, $high->z), $high, new Point($low->x, $high->y, $high->z)];
 
         return new self($part, $material, [
-            new SolidFace([$p(0, 0, 0), $p(1, 0, 0), $p(1, 0, 1), $p(0, 0, 1)], $marks['front'] ?? []),
-            new SolidFace([$p(1, 0, 0), $p(1, 1, 0), $p(1, 1, 1), $p(1, 0, 1)], $marks['right'] ?? []),
-            new SolidFace([$p(1, 1, 0), $p(0, 1, 0), $p(0, 1, 1), $p(1, 1, 1)], $marks['back'] ?? []),
-            new SolidFace([$p(0, 1, 0), $p(0, 0, 0), $p(0, 0, 1), $p(0, 1, 1)], $marks['left'] ?? []),
-            new SolidFace([$p(0, 0, 1), $p(1, 0, 1), $p(1, 1, 1), $p(0, 1, 1)], $marks['top'] ?? []),
-            new SolidFace([$p(0, 1, 0), $p(1, 1, 0), $p(1, 0, 0), $p(0, 0, 0)], $marks['bottom'] ?? []),
+            new SolidFace([$lll, $hll, $hlh, $llh], $marks['front'] ?? []),
+            new SolidFace([$hll, $hhl, $hhh, $hlh], $marks['right'] ?? []),
+            new SolidFace([$hhl, $lhl, $lhh, $hhh], $marks['back'] ?? []),
+            new SolidFace([$lhl, $lll, $llh, $lhh], $marks['left'] ?? []),
+            new SolidFace([$llh, $hlh, $hhh, $lhh], $marks['top'] ?? []),
+            new SolidFace([$lhl, $hhl, $hll, $lll], $marks['bottom'] ?? []),
         ]);
     }
 
@@ -61,9 +65,9 @@ final readonly class Solid
      * A prism over a convex outline: a rounded housing, a round body.
      *
      * @param  non-empty-list<Point>  $outline  anticlockwise when seen against the direction of the axis
-     * @param  list<Mark>  $endMarks  on the far end
+     * @param  list<Mark>|(Closure(): list<Mark>)  $endMarks  on the far end
      */
-    public static function prism(string $part, string $material, array $outline, Point $axis, array $endMarks = []): self
+    public static function prism(string $part, string $material, array $outline, Point $axis, array|Closure $endMarks = []): self
     {
         $count = count($outline);
         $far = array_map(fn (Point $point): Point => $point->plus($axis), $outline);
@@ -80,9 +84,9 @@ final readonly class Solid
     public function without(array $kinds): self
     {
         return new self($this->part, $this->material, array_map(
-            fn (SolidFace $face): SolidFace => $face->marks === [] ? $face : new SolidFace(
+            fn (SolidFace $face): SolidFace => new SolidFace(
                 $face->corners,
-                array_values(array_filter($face->marks, fn (Mark $mark): bool => ! in_array($mark->kind, $kinds, true))),
+                fn (): array => array_values(array_filter($face->marks(), fn (Mark $mark): bool => ! in_array($mark->kind, $kinds, true))),
             ),
             $this->faces,
         ), $this->step);
@@ -95,7 +99,7 @@ final readonly class Solid
         return new self($this->part, $this->material, array_map(
             fn (SolidFace $face): SolidFace => new SolidFace(
                 array_map($move, $face->corners),
-                array_map(fn (Mark $mark): Mark => new Mark($mark->kind, array_map($move, $mark->points), $mark->closed), $face->marks),
+                fn (): array => array_map(fn (Mark $mark): Mark => new Mark($mark->kind, array_map($move, $mark->points), $mark->closed), $face->marks()),
             ),
             $this->faces,
         ), $this->step);

@@ -4,15 +4,23 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Shape\Scene;
 
+use Closure;
+
 /** One flat side of a solid, its corners anticlockwise when seen from outside. */
 final readonly class SolidFace
 {
     /**
      * @param  non-empty-list<Point>  $corners
-     * @param  list<Mark>  $marks
+     * @param  list<Mark>|(Closure(): list<Mark>)  $marks  drawn on it; made only when asked for where they are many
      */
-    public function __construct(public array $corners, public array $marks = [])
+    public function __construct(public array $corners, private array|Closure $marks = [])
     {
+    }
+
+    /** @return list<Mark> */
+    public function marks(): array
+    {
+        return $this->marks instanceof Closure ? ($this->marks)() : $this->marks;
     }
 
     /** Outward direction, not of unit length (Newell’s method). */

@@ -23,10 +23,10 @@ final class StandingFilter
         [$a, $b] = [$from->plus($out), $to->plus($out)];
         $up = new Point(0.0, 0.0, $height);
         $marks = FilterMarks::on($filter, new Frame($a, $along->scaled(1.0 / $width), new Point(0.0, 0.0, 1.0)), $width, $height);
-        $side = fn (Point $p, Point $q, Mark ...$marks): SolidFace => new SolidFace([$p, $q, $q->plus($up), $p->plus($up)], array_values($marks));
+        $side = fn (Point $p, Point $q): SolidFace => new SolidFace([$p, $q, $q->plus($up), $p->plus($up)]);
 
         return Solid::of($id, 'filter', [
-            $side($a, $b, ...$marks), $side($b, $to), $side($to, $from), $side($from, $a),
+            new SolidFace([$a, $b, $b->plus($up), $a->plus($up)], $marks), $side($b, $to), $side($to, $from), $side($from, $a),
             new SolidFace([$a->plus($up), $b->plus($up), $to->plus($up), $from->plus($up)]),
             new SolidFace([$from, $to, $b, $a]),
         ]);

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Shape\Scene;
 
+use Closure;
+
 /** Round hollow things that stand upright, as convex sectors: a ring cartridge, a pipe, a cone, a lid with a hole. */
 final class Tube
 {
@@ -30,9 +32,9 @@ final class Tube
     /**
      * A full round plate.
      *
-     * @param  list<Mark>  $marks  on its upper side
+     * @param  list<Mark>|(Closure(): list<Mark>)  $marks  on its upper side
      */
-    public static function disc(string $part, string $material, Point $foot, float $radius, float $height, array $marks = []): Solid
+    public static function disc(string $part, string $material, Point $foot, float $radius, float $height, array|Closure $marks = []): Solid
     {
         $outline = array_map(fn (int $step): Point => self::at($foot, $radius, $step / self::SECTORS), range(0, self::SECTORS - 1));
 
@@ -53,7 +55,7 @@ final class Tube
         return Solid::of($part, $material, [
             new SolidFace([$a, $d, $c, $b]),
             new SolidFace([$e, $f, $g, $h]),
-            new SolidFace([$b, $c, $g, $f], $isPleated ? self::pleats($b, $c, $g, $f) : []),
+            new SolidFace([$b, $c, $g, $f], $isPleated ? fn (): array => self::pleats($b, $c, $g, $f) : []),
             new SolidFace([$d, $a, $e, $h]),
             new SolidFace([$a, $b, $f, $e]),
             new SolidFace([$c, $d, $h, $g]),

@@ -37,7 +37,7 @@ final readonly class FormData
             Shown::of(Display::Area, $size->footprint),
             Shown::of(Display::Mass, $size->mass),
             $size->tipping === null ? null : Shown::of(Display::Angle, $size->tipping),
-            (int) ceil($work->minutes), $work->tools, $work->skills,
+            (int) ceil($work->minutes), $work->tools(), $work->skills(),
         );
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Jornel\Core\Airflow;
 
 use Jornel\Core\Air\Air;
+use Jornel\Core\Air\BinShares;
 use Jornel\Core\Shape\FilterFace;
 
 /** What a fan works against: filter faces and leaks, in the air there is. */
@@ -47,6 +48,30 @@ final readonly class Box
     public function loaded(array $shares): self
     {
         return new self(array_map(fn (FaceBank $bank, array $own): FaceBank => $bank->loaded($own, $this->air), $this->banks, $shares), $this->leaks, $this->leakArea, $this->air);
+    }
+
+    /**
+     * Clean air by bin at a pressure. It rises with the pressure in every bin: of the share that passes, ln P = -c / Q^k with
+     * k below 1, so that Q (1 - P) rises with Q.
+     *
+     * @param  float  $pressure  between room and box, Pa
+     * @return BinShares m3/s
+     */
+    public function cleanAir(float $pressure): BinShares
+    {
+        $clean = BinShares::same(0.0);
+        foreach ($this->banks as $bank) {
+            $flow = $bank->flow($pressure);
+            $clean = $clean->plus($bank->cleanAir($flow, $bank->efficiency($flow)));
+        }
+
+        return $clean;
+    }
+
+    /** The same filters with leaks of another area in all. */
+    public function leaking(float $area): self
+    {
+        return new self($this->banks, $this->leaks, $area, $this->air);
     }
 
     /** @return float net face of all filters, m2 */

@@ -64,6 +64,18 @@ final readonly class FaceBank
     }
 
     /**
+     * Clean air of all faces of the bank: flow through each, what it catches, number of faces.
+     *
+     * @param  float  $flow  through one face, m3/s
+     * @param  BinShares  $efficiency  at that flow
+     * @return BinShares m3/s
+     */
+    public function cleanAir(float $flow, BinShares $efficiency): BinShares
+    {
+        return $efficiency->scaled($flow * count($this->ids));
+    }
+
+    /**
      * Share that one face catches: the penetrations of its layers multiply, each at its own velocity.
      *
      * @param  float  $flow  through one face, m3/s

@@ -55,7 +55,7 @@ final readonly class Performance
             foreach ($bank->ids as $id) {
                 $faces[] = new FaceFlow($id, $bank->kind, $flow, $flow / $bank->layers[0]->netArea, $flow / $hardest->netArea, $hardest->ratedVelocity, $efficiency);
             }
-            $clean = $clean->plus($efficiency->scaled($flow * count($bank->ids)));
+            $clean = $clean->plus($bank->cleanAir($flow, $efficiency));
         }
         $leaks = [];
         foreach ($box->leaks as $leak) {

@@ -35,7 +35,7 @@ final class DesignAnswer
             'throttle' => $assembly->throttle,
             'seams' => array_map(fn (Seam $seam): array => ['name' => $seam->name, 'length_m' => $seam->length, 'count' => $seam->count, 'gap_m' => $seam->gap ?? $design->joining->residualGap], $assembly->seams),
             'panels' => array_map(self::panel(...), $assembly->panels),
-            'work_min' => $work->minutes, 'tools' => $work->tools, 'skills' => $work->skills,
+            'work_min' => $work->minutes, 'tools' => $work->tools(), 'skills' => $work->skills(),
             'steps' => array_map(fn (Step $step): string => $step->action, $design->shape->steps($design)),
             'remarks' => $assembly->remarks,
         ];

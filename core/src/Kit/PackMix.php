@@ -26,36 +26,51 @@ final readonly class PackMix
      */
     public static function cheapest(array $packs, int $needed): self
     {
+        [$prices, $scale] = self::wholePrices($packs);
         $most = $needed + max(array_map(fn (Pack $pack): int => $pack->count, $packs)) - 1;
-        /** @var array<int, array{price: BigDecimal, packs: list<int>}> $best by pieces */
-        $best = [0 => ['price' => BigDecimal::zero(), 'packs' => []]];
+        /** @var array<int, int> $best price by pieces */
+        $best = [0 => 0];
+        /** @var array<int, int> $last pack that came last, by pieces */
+        $last = [];
         for ($pieces = 1; $pieces <= $most; $pieces++) {
             foreach ($packs as $index => $pack) {
                 $before = $best[$pieces - $pack->count] ?? null;
-                if ($before === null) {
-                    continue;
-                }
-                $price = $before['price']->plus($pack->price);
-                if (! isset($best[$pieces]) || $price->isLessThan($best[$pieces]['price'])) {
-                    $best[$pieces] = ['price' => $price, 'packs' => [...$before['packs'], $index]];
+                if ($before !== null && $before + $prices[$index] < ($best[$pieces] ?? PHP_INT_MAX)) {
+                    $best[$pieces] = $before + $prices[$index];
+                    $last[$pieces] = $index;
                 }
             }
         }
 
-        $chosen = null;
+        $chosen = $needed;
         for ($pieces = $needed; $pieces <= $most; $pieces++) {
-            if (isset($best[$pieces]) && ($chosen === null || $best[$pieces]['price']->isLessThan($best[$chosen]['price']))) {
+            if (isset($best[$pieces]) && $best[$pieces] < ($best[$chosen] ?? PHP_INT_MAX)) {
                 $chosen = $pieces;
             }
         }
-        $chosen ??= 0;
-        $times = array_count_values($best[$chosen]['packs']);
+        $times = [];
+        for ($pieces = $chosen; isset($last[$pieces]); $pieces -= $packs[$last[$pieces]]->count) {
+            $times[$last[$pieces]] = ($times[$last[$pieces]] ?? 0) + 1;
+        }
         ksort($times);
 
         return new self(
             array_map(fn (int $index, int $count): array => ['pack' => $packs[$index], 'times' => $count], array_keys($times), array_values($times)),
-            $best[$chosen]['price']->toScale(2),
+            BigDecimal::ofUnscaledValue($best[$chosen] ?? 0, $scale)->toScale(2),
             $chosen - $needed,
         );
+    }
+
+    /**
+     * Prices in whole numbers of their smallest part.
+     *
+     * @param  non-empty-list<Pack>  $packs
+     * @return array{non-empty-list<int>, int} and the decimals that they have
+     */
+    private static function wholePrices(array $packs): array
+    {
+        $scale = max(2, ...array_map(fn (Pack $pack): int => $pack->price->getScale(), $packs));
+
+        return [array_map(fn (Pack $pack): int => $pack->price->toScale($scale)->getUnscaledValue()->toInt(), $packs), $scale];
     }
 }

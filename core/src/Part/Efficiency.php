@@ -40,6 +40,21 @@ final readonly class Efficiency
         return new self($rated, false, BinShares::same(1.0), true);
     }
 
+    /**
+     * An imagined one that catches no less than any of these at any velocity.
+     *
+     * @param  non-empty-list<self>  $several  plain ones, all corrected for velocity or none
+     */
+    public static function noWorseThan(array $several): self
+    {
+        $rated = $several[0]->rated;
+        foreach ($several as $one) {
+            $rated = new BinShares(max($rated->e1, $one->rated->e1), max($rated->e2, $one->rated->e2), max($rated->e3, $one->rated->e3));
+        }
+
+        return new self($rated, $several[0]->corrects, BinShares::same(1.0), true);
+    }
+
     /** Rated values only: the same without the correction for velocity. */
     public function withoutCorrection(): self
     {

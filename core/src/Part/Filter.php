@@ -14,6 +14,9 @@ final readonly class Filter
     /** Width of the frame's rim that covers media, m (assumed). */
     public const RIM = 0.012;
 
+    /** How far two frames of one nominal size may differ, m (assumed). */
+    private const SAME_SIZE = 0.007;
+
     private const BINS = ['e1', 'e2', 'e3'];
 
     /**
@@ -185,6 +188,36 @@ final readonly class Filter
             'sheet' => $this->width * $this->height,
             default => MediaArea::of($this->width, $this->height, $this->depth, $this->pleatPitch),
         };
+    }
+
+    /** Whether it can stand in front of another: both in frames of one size. */
+    public function matches(self $other): bool
+    {
+        return $this->isFramed() && $other->isFramed()
+            && abs($this->width - $other->width) <= self::SAME_SIZE && abs($this->height - $other->height) <= self::SAME_SIZE;
+    }
+
+    /** What its form and size are, the same for all filters that fit the same builds. */
+    public function geometry(): string
+    {
+        return sprintf('%s %.6f %.6f %.6f %.6f', $this->form, $this->width, $this->height, $this->depth, $this->rim);
+    }
+
+    /**
+     * An imagined filter of the same geometry that is in no way worse than any of these: the least drop, the most caught.
+     *
+     * @param  non-empty-list<self>  $filters  of one geometry, all corrected for velocity or none
+     */
+    public static function noWorseThan(array $filters): self
+    {
+        $best = $filters[0];
+
+        return new self(
+            $best->id, $best->name, $best->nominal, $best->form, $best->grade, $best->width, $best->height, $best->depth, $best->rim,
+            new PressureLaw(min(array_map(fn (self $filter): float => $filter->pressureLaw->viscous, $filters)), min(array_map(fn (self $filter): float => $filter->pressureLaw->inertial, $filters))),
+            Efficiency::noWorseThan(array_map(fn (self $filter): Efficiency => $filter->efficiency, $filters)),
+            $best->ratedVelocity, $best->pleatPitch, $best->mass, null, $best->packs, $best->provenance, $best->gradeFrom, $best->data,
+        );
     }
 
     public function isSquare(): bool

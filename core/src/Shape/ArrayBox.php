@@ -24,6 +24,8 @@ final readonly class ArrayBox implements Shape
 
     private const MOST = 12;
 
+    private const MOST_ON_END = 4;
+
     public function id(): string
     {
         return 'array-box';
@@ -43,8 +45,17 @@ final readonly class ArrayBox implements Shape
     {
         return [
             new ShapeOption('fans-top', 'Fans on top', ['full' => 'As many as fit'] + ShapeOption::number('', '', 0, self::MOST, 'fans', 0)->choices, 'full'),
-            ShapeOption::number('fans-ends', 'Fans on each end', 0, 4, 'fans', 0),
+            ShapeOption::number('fans-ends', 'Fans on each end', 0, self::MOST_ON_END, 'fans', 0),
         ];
+    }
+
+    /** Fans go on the top first; on the ends only when the top is full. */
+    public function ways(): array
+    {
+        $onTop = array_map(fn (int $count): array => ['fans-top' => (string) $count, 'fans-ends' => '0'], range(1, self::MOST));
+        $onEnds = array_map(fn (int $count): array => ['fans-top' => 'full', 'fans-ends' => (string) $count], range(1, self::MOST_ON_END));
+
+        return [...$onTop, ...$onEnds];
     }
 
     public function filterCount(Design $design): int

@@ -31,6 +31,27 @@ final readonly class Assembly
     ) {
     }
 
+    /**
+     * Seams that the joining closes, as against those that rest by weight and keep a gap of their own.
+     *
+     * @return float m
+     */
+    public function joinedLength(): float
+    {
+        return array_sum(array_map(fn (Seam $seam): float => $seam->gap === null ? $seam->length : 0.0, $this->seams));
+    }
+
+    /**
+     * What leaks whatever the joining: openings, and seams with a gap of their own.
+     *
+     * @return float m2
+     */
+    public function openArea(): float
+    {
+        return array_sum(array_map(fn (Seam $seam): float => $seam->length * ($seam->gap ?? 0.0), $this->seams))
+            + array_sum(array_map(fn (Opening $opening): float => $opening->area, $this->openings));
+    }
+
     public function withOpening(Opening $opening): self
     {
         return new self($this->faces, $this->seams, [...$this->openings, $opening], $this->panels, $this->throttle, $this->remarks, $this->outlet, $this->isIntake, $this->hardware);

@@ -10,7 +10,7 @@ final class CommonSteps
     /** Cutting what the assembly says is to be cut; null where nothing is. */
     public static function cut(Design $design, string $from = 'the cartons'): ?Step
     {
-        $panels = $design->shape->assemble($design)->panels;
+        $panels = $design->assemble()->panels;
         if ($panels === []) {
             return null;
         }

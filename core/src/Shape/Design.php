@@ -13,8 +13,10 @@ use Jornel\Core\Quantity\Provenance;
 use Jornel\Core\Shape\Scene\Scene;
 
 /** What is chosen for a unit: a shape and the parts that go into it. */
-final readonly class Design
+final class Design
 {
+    private ?Assembly $assembly = null;
+
     /**
      * @param  Filter|null  $prefilter  a coarser one in front of each filter, where the air meets it first
      * @param  Direction|null  $direction  null for the shape's usual one
@@ -23,16 +25,16 @@ final readonly class Design
      * @param  float  $load  dust in every filter, as a share of its capacity for that dust
      */
     public function __construct(
-        public Shape $shape,
-        public Fan $fan,
-        public Filter $filter,
-        public Joining $joining,
-        public Corners $corners,
-        public ?Filter $prefilter = null,
-        private ?Direction $direction = null,
-        public array $options = [],
-        public float $otherOpenings = 0.0,
-        public float $load = 0.0,
+        public readonly Shape $shape,
+        public readonly Fan $fan,
+        public readonly Filter $filter,
+        public readonly Joining $joining,
+        public readonly Corners $corners,
+        public readonly ?Filter $prefilter = null,
+        private readonly ?Direction $direction = null,
+        public readonly array $options = [],
+        public readonly float $otherOpenings = 0.0,
+        public readonly float $load = 0.0,
     ) {
     }
 
@@ -73,6 +75,12 @@ final readonly class Design
             $same ? $this->prefilter : null, $same ? $this->direction : null, array_intersect_key($this->options, $known),
             $this->otherOpenings, $this->load,
         );
+    }
+
+    /** Made another way: with other corners, another joining. */
+    public function made(Corners $corners, Joining $joining): self
+    {
+        return new self($this->shape, $this->fan, $this->filter, $joining, $corners, $this->prefilter, $this->direction, $this->options, $this->otherOpenings, $this->load);
     }
 
     public function withPrefilter(?Filter $prefilter): self
@@ -119,8 +127,7 @@ final readonly class Design
      */
     public function prefilterMustMatch(): void
     {
-        if ($this->prefilter !== null && (! $this->prefilter->isFramed() || ! $this->filter->isFramed()
-            || abs($this->prefilter->width - $this->filter->width) > 0.007 || abs($this->prefilter->height - $this->filter->height) > 0.007)) {
+        if ($this->prefilter !== null && ! $this->prefilter->matches($this->filter)) {
             throw DoesNotFit::prefilter($this->prefilter, $this->filter);
         }
     }
@@ -137,8 +144,17 @@ final readonly class Design
         return $count === 1 ? $this->fan->speeds : array_map(fn (FanSpeed $speed): FanSpeed => $speed->times($count), $this->fan->speeds);
     }
 
-    /** @throws DoesNotFit when the parts cannot make this shape */
+    /**
+     * Worked out once.
+     *
+     * @throws DoesNotFit when the parts cannot make this shape
+     */
     public function assemble(): Assembly
+    {
+        return $this->assembly ??= $this->assembled();
+    }
+
+    private function assembled(): Assembly
     {
         $this->prefilterMustMatch();
         $assembly = $this->shape->assemble($this);

@@ -10,7 +10,7 @@ use Jornel\Core\Part\Filter;
 use Jornel\Core\Quantity\Display;
 use Jornel\Core\Quantity\System;
 
-final class DoesNotFit extends Invalid
+class DoesNotFit extends Invalid
 {
     public static function overhangs(Fan $fan, float $side, float $overhang, float $allowed): self
     {
@@ -39,12 +39,12 @@ final class DoesNotFit extends Invalid
     /** @param  list<string>  $families */
     public static function noSeat(Fan $fan, string $shape, array $families): self
     {
-        return new self('unit.fan', sprintf('%s has no seat on %s. It takes: %s.', ucfirst(self::one($fan->family)), self::one($shape), implode(', ', $families)));
+        return new NoSeat('unit.fan', sprintf('%s has no seat on %s. It takes: %s.', ucfirst(self::one($fan->family)), self::one($shape), implode(', ', $families)));
     }
 
     public static function notSquare(Filter $filter, string $shape): self
     {
-        return new self('unit.filter', sprintf(
+        return new WrongFilter('unit.filter', sprintf(
             '%s takes square filters; this one is %s × %s, so the sides would not close to a square under the fan.',
             ucfirst(self::one($shape)), self::length($filter->width), self::length($filter->height),
         ));
@@ -52,7 +52,7 @@ final class DoesNotFit extends Invalid
 
     public static function notHalf(Filter $filter): self
     {
-        return new self('unit.filter', sprintf(
+        return new WrongFilter('unit.filter', sprintf(
             'Two filters on each side must be half as high as they are wide; this one is %s × %s.',
             self::length($filter->width), self::length($filter->height),
         ));
@@ -60,12 +60,12 @@ final class DoesNotFit extends Invalid
 
     public static function notTall(Filter $filter): self
     {
-        return new self('unit.filter', sprintf('A tall box takes filters longer than wide; four of %s × %s make a cube.', self::length($filter->width), self::length($filter->height)));
+        return new WrongFilter('unit.filter', sprintf('A tall box takes filters longer than wide; four of %s × %s make a cube.', self::length($filter->width), self::length($filter->height)));
     }
 
     public static function notNarrow(Filter $filter, float $widest): self
     {
-        return new self('unit.filter', sprintf(
+        return new WrongFilter('unit.filter', sprintf(
             'A slim tower takes narrow filters, up to %s wide; this one is %s × %s.',
             self::length($widest), self::length($filter->width), self::length($filter->height),
         ));
@@ -73,7 +73,7 @@ final class DoesNotFit extends Invalid
 
     public static function notAFrame(Filter $filter, string $shape): self
     {
-        return new self('unit.filter', sprintf('%s takes flat framed filters; “%s” is not one.', ucfirst(self::one($shape)), $filter->name));
+        return new WrongFilter('unit.filter', sprintf('%s takes flat framed filters; “%s” is not one.', ucfirst(self::one($shape)), $filter->name));
     }
 
     public static function tooDeep(Filter $filter, string $shape): self
@@ -102,7 +102,7 @@ final class DoesNotFit extends Invalid
 
     public static function notThisForm(Filter $filter, string $shape, string $form): self
     {
-        return new self('unit.filter', sprintf('%s takes %s; “%s” is none.', ucfirst(self::one($shape)), $form, $filter->name));
+        return new WrongFilter('unit.filter', sprintf('%s takes %s; “%s” is none.', ucfirst(self::one($shape)), $form, $filter->name));
     }
 
     public static function tooMany(string $option, int $most, string $why): self
@@ -146,7 +146,7 @@ final class DoesNotFit extends Invalid
 
     public static function toteTooSmall(Filter $filter): self
     {
-        return new self('unit.filter', sprintf(
+        return new WrongFilter('unit.filter', sprintf(
             'A filter of %s × %s does not leave a rim on the lid of a common tote; take one of at most %s.',
             self::length($filter->width), self::length($filter->height), self::length(Tote::LARGEST),
         ));

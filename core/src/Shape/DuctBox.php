@@ -45,8 +45,8 @@ final readonly class DuctBox implements Shape
     {
         return [
             new ShapeOption('faces', 'Filters', ['4' => 'Four, on a base', '5' => 'Five, on feet'], '4'),
-            new ShapeOption('canister', 'Carbon canister', ['none' => 'None', 'canister' => 'One behind the fan, for traces of smells'], 'none'),
-            ShapeOption::number('duct-metres', 'Duct to the far side', 0, 8, 'm', 0),
+            (new ShapeOption('canister', 'Carbon canister', ['none' => 'None', 'canister' => 'One behind the fan, for traces of smells'], 'none'))->ofTheRoom(),
+            ShapeOption::number('duct-metres', 'Duct to the far side', 0, 8, 'm', 0)->ofTheRoom(),
         ];
     }
 

@@ -27,10 +27,20 @@ interface Shape
      */
     public function options(): array;
 
+    /**
+     * Ways of making it that are worth comparing: what the room settles stays as usual.
+     *
+     * @return non-empty-list<array<string, string>> choices by option
+     */
+    public function ways(): array;
+
     public function usualDirection(): Direction;
 
     /** Whether it stands by itself, so that it may tip over. */
     public function stands(): bool;
+
+    /** Whether it is set in a window and brings air in, so that the room must have one to spare. */
+    public function needsWindow(): bool;
 
     /** Number of filters one unit takes; a pre-filter comes in front of each. */
     public function filterCount(Design $design): int;

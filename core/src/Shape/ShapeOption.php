@@ -11,9 +11,16 @@ final readonly class ShapeOption
      * @param  string  $id  as documents spell it
      * @param  non-empty-array<array-key, string>  $choices  name by id; whole numbers among them are keys of that kind
      * @param  string  $usual  the choice when none is made
+     * @param  bool  $isOfTheRoom  whether the room settles it, or a wish beside clean air, so that the finder leaves it as usual
      */
-    public function __construct(public string $id, public string $name, public array $choices, public string $usual)
+    public function __construct(public string $id, public string $name, public array $choices, public string $usual, public bool $isOfTheRoom = false)
     {
+    }
+
+    /** The same, left to the room. */
+    public function ofTheRoom(): self
+    {
+        return new self($this->id, $this->name, $this->choices, $this->usual, true);
     }
 
     /**

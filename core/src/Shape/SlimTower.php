@@ -49,6 +49,15 @@ final readonly class SlimTower implements Shape
         ];
     }
 
+    /** So many fans on the fourth side of a square column; or a triangular one, which has one on top. */
+    public function ways(): array
+    {
+        return [
+            ...array_map(fn (int $count): array => ['column' => 'square', 'fans' => (string) $count], range(1, self::MOST)),
+            ['column' => 'triangular'],
+        ];
+    }
+
     public function filterCount(Design $design): int
     {
         return 3;

@@ -13,6 +13,23 @@ trait UsualShape
         return [];
     }
 
+    /** @return non-empty-list<array<string, string>> every choice of every option with every other */
+    public function ways(): array
+    {
+        $ways = [[]];
+        foreach ($this->options() as $option) {
+            $more = [];
+            foreach ($option->isOfTheRoom ? [] : $ways as $way) {
+                foreach (array_keys($option->choices) as $choice) {
+                    $more[] = $way + [$option->id => (string) $choice];
+                }
+            }
+            $ways = $more === [] ? $ways : $more;
+        }
+
+        return $ways;
+    }
+
     public function usualDirection(): Direction
     {
         return Direction::Pull;
@@ -21,6 +38,11 @@ trait UsualShape
     public function stands(): bool
     {
         return true;
+    }
+
+    public function needsWindow(): bool
+    {
+        return false;
     }
 
     public function fanCount(Design $design): int

@@ -55,6 +55,11 @@ final readonly class WindowInsert implements Shape
         return false;
     }
 
+    public function needsWindow(): bool
+    {
+        return true;
+    }
+
     public function filterCount(Design $design): int
     {
         return $design->number('filters');

@@ -12,23 +12,15 @@ final readonly class Work
     /** Minutes of work for one unit: those of the steps, and so many for each seam. */
     public float $minutes;
 
-    /** @var list<string> */
-    public array $tools;
-
-    /** @var list<string> */
-    public array $skills;
-
     /**
      * @param  float  $besideSeams  minutes that go with no seam
      * @param  int  $seams  that are closed with the joining
      * @param  list<string>  $ownTools  besides those of the joining
      * @param  list<string>  $ownSkills  besides that of the joining
      */
-    private function __construct(private float $besideSeams, private int $seams, private array $ownTools, private array $ownSkills, Joining $joining)
+    private function __construct(private float $besideSeams, private int $seams, private array $ownTools, private array $ownSkills, private Joining $joining)
     {
         $this->minutes = $besideSeams + $seams * $joining->minutesPerSeam;
-        $this->tools = array_values(array_unique($seams === 0 ? $ownTools : [...$ownTools, ...$joining->tools]));
-        $this->skills = array_values(array_unique($seams === 0 ? $ownSkills : [...$ownSkills, $joining->skill]));
     }
 
     public static function of(Design $design): self
@@ -44,6 +36,18 @@ final readonly class Work
         }
 
         return new self($minutes, $seams, $tools, array_values(array_filter($skills, is_string(...))), $design->joining);
+    }
+
+    /** @return list<string> */
+    public function tools(): array
+    {
+        return array_values(array_unique($this->seams === 0 ? $this->ownTools : [...$this->ownTools, ...$this->joining->tools]));
+    }
+
+    /** @return list<string> beyond measuring */
+    public function skills(): array
+    {
+        return array_values(array_unique($this->seams === 0 ? $this->ownSkills : [...$this->ownSkills, $this->joining->skill]));
     }
 
     /** The same unit joined another way. */

@@ -128,7 +128,7 @@ final class EveryShapeTest extends TestCase
         $list = ShoppingList::for($design, $design->assemble(), 2, Sample::catalogue());
 
         self::assertThat($work->minutes, self::logicalAnd(self::greaterThanOrEqual(5.0), self::lessThan(400.0)));
-        self::assertSame($work->tools, array_unique($work->tools));
+        self::assertSame($work->tools(), array_unique($work->tools()));
         self::assertSame(2 * $design->shape->filterCount($design), array_column($list->lines, 'needed', 'kind')['filter']);
         self::assertSame(2 * $design->shape->fanCount($design), array_column($list->lines, 'needed', 'kind')['fan']);
         self::assertTrue($list->changeCost()->isLessThan($list->firstCost()));

@@ -294,10 +294,10 @@ final class FifteenShapesTest extends TestCase
 
         self::assertGreaterThanOrEqual(45.0, $cube->minutes);
         self::assertLessThanOrEqual(60.0, $cube->minutes);
-        self::assertContains('knife', $cube->tools);
-        self::assertContains('sawing', Work::of(Sample::design('drawer'))->skills);
-        self::assertContains('wiring', Work::of(Sample::design('ring', 'pc-120', 'ring-180x200'))->skills);
-        self::assertNotContains('cutting', Work::of(Sample::design('flat-panel', corners: Corners::Open))->skills);
+        self::assertContains('knife', $cube->tools());
+        self::assertContains('sawing', Work::of(Sample::design('drawer'))->skills());
+        self::assertContains('wiring', Work::of(Sample::design('ring', 'pc-120', 'ring-180x200'))->skills());
+        self::assertNotContains('cutting', Work::of(Sample::design('flat-panel', corners: Corners::Open))->skills());
         foreach (Shapes::all() as $shape) {
             $fitting = Fitting::into($shape, Sample::design(), Sample::catalogue());
             self::assertNotNull($fitting);

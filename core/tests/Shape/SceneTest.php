@@ -183,7 +183,7 @@ final class SceneTest extends TestCase
     private static function apart(Solid $a, Solid $b): bool
     {
         foreach ([[$a, $b], [$b, $a]] as [$one, $other]) {
-            foreach ($one->faces as $face) {
+            foreach ($one->faces() as $face) {
                 $normal = $face->normal();
                 $reach = array_map(fn (Point $corner): float => $normal->dot($corner->minus($face->corners[0])), $other->corners());
                 if (min($reach) >= -1e-9) {
@@ -215,7 +215,7 @@ final class SceneTest extends TestCase
     /** Whether a ray towards the viewer from a point on the second's visible sides meets the first. */
     private static function hides(Solid $first, Solid $later, Camera $camera): bool
     {
-        foreach ($later->faces as $face) {
+        foreach ($later->faces() as $face) {
             if ($face->normal()->dot($camera->towardsViewer) <= 1e-9) {
                 continue;
             }
@@ -233,7 +233,7 @@ final class SceneTest extends TestCase
     private static function meets(Solid $solid, Point $from, Point $along): bool
     {
         [$enter, $leave] = [1e-6, INF];
-        foreach ($solid->faces as $face) {
+        foreach ($solid->faces() as $face) {
             $normal = $face->normal();
             $speed = $normal->dot($along);
             $ahead = $normal->dot($face->corners[0]->minus($from));

@@ -94,7 +94,7 @@ final class DepthOrder
     {
         $low = [INF, INF, INF];
         $high = [-INF, -INF, -INF];
-        foreach ($solid->faces as $face) {
+        foreach ($solid->faces() as $face) {
             foreach ($face->corners as $corner) {
                 foreach ([$corner->x, $corner->y, $corner->z] as $axis => $value) {
                     $low[$axis] = min($low[$axis], $value);
@@ -122,10 +122,10 @@ final class DepthOrder
     private static function beyond(Solid $a, Solid $b, Point $towardsViewer): array
     {
         $orders = [];
-        foreach ($a->faces as $face) {
+        foreach ($a->faces() as $face) {
             $normal = $face->normal();
             $offset = $normal->dot($face->corners[0]) - self::TOUCH * sqrt($normal->dot($normal));
-            foreach ($b->faces as $other) {
+            foreach ($b->faces() as $other) {
                 foreach ($other->corners as $corner) {
                     if ($normal->dot($corner) < $offset) {
                         continue 3;

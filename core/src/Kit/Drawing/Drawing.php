@@ -65,7 +65,7 @@ final readonly class Drawing
     /** @return list<SolidFace> */
     private static function visible(Solid $solid, Camera $camera): array
     {
-        return array_values(array_filter($solid->faces, fn (SolidFace $face): bool => $face->normal()->dot($camera->towardsViewer) > 1e-9));
+        return array_values(array_filter($solid->faces(), fn (SolidFace $face): bool => $face->normal()->dot($camera->towardsViewer) > 1e-9));
     }
 
     /** @return list<Stroke> */

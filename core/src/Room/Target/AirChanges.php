@@ -48,6 +48,11 @@ final readonly class AirChanges implements Target
         return $room->pollutant()->weigh($room->ventilation()->counted());
     }
 
+    public function dependsOnSpectrum(): bool
+    {
+        return false;
+    }
+
     public function needs(): string
     {
         return 'how big the room is';

@@ -38,6 +38,11 @@ final readonly class ClearInTime implements Target
         return 0.0;
     }
 
+    public function dependsOnSpectrum(): bool
+    {
+        return true;
+    }
+
     public function needs(): string
     {
         return 'how big the room is';

@@ -35,6 +35,11 @@ final readonly class Concentration implements Target
         return 0.0;
     }
 
+    public function dependsOnSpectrum(): bool
+    {
+        return true;
+    }
+
     public function needs(): string
     {
         return 'how much is outdoors';

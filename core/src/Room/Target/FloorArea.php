@@ -51,6 +51,11 @@ final readonly class FloorArea implements Target
         return 0.0;
     }
 
+    public function dependsOnSpectrum(): bool
+    {
+        return false;
+    }
+
     public function needs(): string
     {
         return 'how big its floor is and how high its ceiling';

@@ -39,6 +39,11 @@ final readonly class PerPerson implements Target
         return $this->sharedAir->weigh($room->ventilation()->counted());
     }
 
+    public function dependsOnSpectrum(): bool
+    {
+        return false;
+    }
+
     public function needs(): string
     {
         return 'how many people, and what for';

@@ -30,6 +30,9 @@ interface Target
      */
     public function asks(Space $room, ?BinShares $spectrum = null): ?float;
 
+    /** Whether what it asks for hangs on how a unit's clean air is shared among the bins. */
+    public function dependsOnSpectrum(): bool;
+
     /** What must be told of a room before it can ask anything: `how many people`. */
     public function needs(): string;
 

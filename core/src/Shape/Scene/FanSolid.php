@@ -20,7 +20,9 @@ final class FanSolid
     {
         $outlet = $seat->movedTo($seat->origin->plus($seat->normal()->scaled($fan->body->depth)));
 
-        return Solid::prism('fan', 'fan', self::outline($fan, $seat), $seat->normal()->scaled($fan->body->depth), $corners === Corners::Shroud ? [] : self::rotor($fan, $outlet));
+        $half = $fan->body->side / 2.0;
+
+        return Solid::prismWithin('fan', 'fan', fn (): array => self::outline($fan, $seat), [$seat->at(-$half, -$half), $seat->at($half, $half)], $seat->normal()->scaled($fan->body->depth), $corners === Corners::Shroud ? [] : self::rotor($fan, $outlet));
     }
 
     /**

@@ -36,15 +36,13 @@ final readonly class Scene
         $left = $front = $lowest = INF;
         $right = $back = $highest = -INF;
         foreach ($this->solids as $solid) {
-            foreach ($solid->faces as $face) {
-                foreach ($face->corners as $corner) {
-                    $left = $corner->x < $left ? $corner->x : $left;
-                    $right = $corner->x > $right ? $corner->x : $right;
-                    $front = $corner->y < $front ? $corner->y : $front;
-                    $back = $corner->y > $back ? $corner->y : $back;
-                    $lowest = $corner->z < $lowest ? $corner->z : $lowest;
-                    $highest = $corner->z > $highest ? $corner->z : $highest;
-                }
+            foreach ($solid->extremes as $corner) {
+                $left = $corner->x < $left ? $corner->x : $left;
+                $right = $corner->x > $right ? $corner->x : $right;
+                $front = $corner->y < $front ? $corner->y : $front;
+                $back = $corner->y > $back ? $corner->y : $back;
+                $lowest = $corner->z < $lowest ? $corner->z : $lowest;
+                $highest = $corner->z > $highest ? $corner->z : $highest;
             }
         }
 

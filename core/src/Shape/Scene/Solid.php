@@ -6,17 +6,26 @@ namespace Jornel\Core\Shape\Scene;
 
 use Closure;
 
-/** A convex body in a scene, which is a part or a piece of one. */
-final readonly class Solid
+/** A convex body in a scene, which is a part or a piece of one. Its sides are made when they are first asked for. */
+final class Solid
 {
+    /** @var non-empty-list<SolidFace>|null */
+    private ?array $made = null;
+
     /**
      * @param  string  $part  id of the part it belongs to, the same as in faces and panels
      * @param  string  $material  `filter`, `fan`, `board`, `foot`, ...
-     * @param  non-empty-list<SolidFace>  $faces
+     * @param  Closure(): non-empty-list<SolidFace>  $make
+     * @param  non-empty-list<Point>  $extremes  that it reaches to along the three axes
      * @param  int  $step  number of the step that sets it, from 1; 0 where no step says so
      */
-    private function __construct(public string $part, public string $material, public array $faces, public int $step = 0)
-    {
+    private function __construct(
+        public readonly string $part,
+        public readonly string $material,
+        private readonly Closure $make,
+        public readonly array $extremes,
+        public readonly int $step = 0,
+    ) {
     }
 
     /**
@@ -26,7 +35,13 @@ final readonly class Solid
      */
     public static function of(string $part, string $material, array $faces): self
     {
-        return new self($part, $material, $faces);
+        return new self($part, $material, fn (): array => $faces, array_merge(...array_map(fn (SolidFace $face): array => $face->corners, $faces)));
+    }
+
+    /** @return non-empty-list<SolidFace> */
+    public function faces(): array
+    {
+        return $this->made ??= ($this->make)();
     }
 
     /** What it is called in a drawing. */
@@ -37,7 +52,7 @@ final readonly class Solid
 
     public function atStep(int $step): self
     {
-        return new self($this->part, $this->material, $this->faces, $step);
+        return new self($this->part, $this->material, $this->faces(...), $this->extremes, $step);
     }
 
     /**
@@ -47,18 +62,7 @@ final readonly class Solid
      */
     public static function box(string $part, string $material, Point $low, Point $high, array $marks = []): self
     {
-        // The eight corners, named by whether they lie low or high along x, y, z.
-        [$lll, $hll, $hhl, $lhl] = [$low, new Point($high->x, $low->y, $low->z), new Point($high->x, $high->y, $low->z), new Point($low->x, $high->y, $low->z)];
-        [$llh, $hlh, $hhh, $lhh] = [new Point($low->x, $low->y, $high->z), new Point($high->x, $low->y, $high->z), $high, new Point($low->x, $high->y, $high->z)];
-
-        return new self($part, $material, [
-            new SolidFace([$lll, $hll, $hlh, $llh], $marks['front'] ?? []),
-            new SolidFace([$hll, $hhl, $hhh, $hlh], $marks['right'] ?? []),
-            new SolidFace([$hhl, $lhl, $lhh, $hhh], $marks['back'] ?? []),
-            new SolidFace([$lhl, $lll, $llh, $lhh], $marks['left'] ?? []),
-            new SolidFace([$llh, $hlh, $hhh, $lhh], $marks['top'] ?? []),
-            new SolidFace([$lhl, $hhl, $hll, $lll], $marks['bottom'] ?? []),
-        ]);
+        return new self($part, $material, fn (): array => self::sides($low, $high, $marks), [$low, $high]);
     }
 
     /**
@@ -69,40 +73,38 @@ final readonly class Solid
      */
     public static function prism(string $part, string $material, array $outline, Point $axis, array|Closure $endMarks = []): self
     {
-        $count = count($outline);
-        $far = array_map(fn (Point $point): Point => $point->plus($axis), $outline);
-        $faces = [new SolidFace($far, $endMarks), new SolidFace(array_reverse($outline))];
-        for ($i = 0; $i < $count; $i++) {
-            $next = ($i + 1) % $count;
-            $faces[] = new SolidFace([$outline[$i], $outline[$next], $far[$next], $far[$i]]);
-        }
+        return new self($part, $material, fn (): array => self::mantle($outline, $axis, $endMarks), [...$outline, ...array_map(fn (Point $point): Point => $point->plus($axis), $outline)]);
+    }
 
-        return new self($part, $material, $faces);
+    /**
+     * A prism whose outline is drawn only when it is looked at.
+     *
+     * @param  Closure(): non-empty-list<Point>  $outline  as above
+     * @param  non-empty-list<Point>  $extremes  of the outline along the three axes
+     * @param  list<Mark>|(Closure(): list<Mark>)  $endMarks  on the far end
+     */
+    public static function prismWithin(string $part, string $material, Closure $outline, array $extremes, Point $axis, array|Closure $endMarks = []): self
+    {
+        return new self($part, $material, fn (): array => self::mantle($outline(), $axis, $endMarks), [...$extremes, ...array_map(fn (Point $point): Point => $point->plus($axis), $extremes)]);
     }
 
     /** @param  list<string>  $kinds of marks to leave out */
     public function without(array $kinds): self
     {
-        return new self($this->part, $this->material, array_map(
-            fn (SolidFace $face): SolidFace => new SolidFace(
-                $face->corners,
-                fn (): array => array_values(array_filter($face->marks(), fn (Mark $mark): bool => ! in_array($mark->kind, $kinds, true))),
-            ),
-            $this->faces,
-        ), $this->step);
+        return $this->withFaces(fn (SolidFace $face): SolidFace => new SolidFace(
+            $face->corners,
+            fn (): array => array_values(array_filter($face->marks(), fn (Mark $mark): bool => ! in_array($mark->kind, $kinds, true))),
+        ), $this->extremes);
     }
 
     public function movedBy(Point $by): self
     {
         $move = fn (Point $point): Point => $point->plus($by);
 
-        return new self($this->part, $this->material, array_map(
-            fn (SolidFace $face): SolidFace => new SolidFace(
-                array_map($move, $face->corners),
-                fn (): array => array_map(fn (Mark $mark): Mark => new Mark($mark->kind, array_map($move, $mark->points), $mark->closed), $face->marks()),
-            ),
-            $this->faces,
-        ), $this->step);
+        return $this->withFaces(fn (SolidFace $face): SolidFace => new SolidFace(
+            array_map($move, $face->corners),
+            fn (): array => array_map(fn (Mark $mark): Mark => new Mark($mark->kind, array_map($move, $mark->points), $mark->closed), $face->marks()),
+        ), array_map($move, $this->extremes));
     }
 
     /**
@@ -112,10 +114,10 @@ final readonly class Solid
      */
     public function volumeAndMiddle(): array
     {
-        $apex = $this->faces[0]->corners[0];
+        $apex = $this->faces()[0]->corners[0];
         $volume = 0.0;
         $moment = new Point(0.0, 0.0, 0.0);
-        foreach ($this->faces as $face) {
+        foreach ($this->faces() as $face) {
             $first = $face->corners[0];
             for ($i = 1, $last = count($face->corners) - 1; $i < $last; $i++) {
                 [$a, $b, $c] = [$first->minus($apex), $face->corners[$i]->minus($apex), $face->corners[$i + 1]->minus($apex)];
@@ -131,6 +133,53 @@ final readonly class Solid
     /** @return list<Point> of all its sides */
     public function corners(): array
     {
-        return array_merge(...array_map(fn (SolidFace $face): array => $face->corners, $this->faces));
+        return array_merge(...array_map(fn (SolidFace $face): array => $face->corners, $this->faces()));
+    }
+
+    /**
+     * @param  callable(SolidFace): SolidFace  $change
+     * @param  non-empty-list<Point>  $extremes
+     */
+    private function withFaces(callable $change, array $extremes): self
+    {
+        return new self($this->part, $this->material, fn (): array => array_map($change, $this->faces()), $extremes, $this->step);
+    }
+
+    /**
+     * @param  array<string, list<Mark>|(Closure(): list<Mark>)>  $marks
+     * @return non-empty-list<SolidFace>
+     */
+    private static function sides(Point $low, Point $high, array $marks): array
+    {
+        // The eight corners, named by whether they lie low or high along x, y, z.
+        [$lll, $hll, $hhl, $lhl] = [$low, new Point($high->x, $low->y, $low->z), new Point($high->x, $high->y, $low->z), new Point($low->x, $high->y, $low->z)];
+        [$llh, $hlh, $hhh, $lhh] = [new Point($low->x, $low->y, $high->z), new Point($high->x, $low->y, $high->z), $high, new Point($low->x, $high->y, $high->z)];
+
+        return [
+            new SolidFace([$lll, $hll, $hlh, $llh], $marks['front'] ?? []),
+            new SolidFace([$hll, $hhl, $hhh, $hlh], $marks['right'] ?? []),
+            new SolidFace([$hhl, $lhl, $lhh, $hhh], $marks['back'] ?? []),
+            new SolidFace([$lhl, $lll, $llh, $lhh], $marks['left'] ?? []),
+            new SolidFace([$llh, $hlh, $hhh, $lhh], $marks['top'] ?? []),
+            new SolidFace([$lhl, $hhl, $hll, $lll], $marks['bottom'] ?? []),
+        ];
+    }
+
+    /**
+     * @param  non-empty-list<Point>  $outline
+     * @param  list<Mark>|(Closure(): list<Mark>)  $endMarks
+     * @return non-empty-list<SolidFace>
+     */
+    private static function mantle(array $outline, Point $axis, array|Closure $endMarks): array
+    {
+        $count = count($outline);
+        $far = array_map(fn (Point $point): Point => $point->plus($axis), $outline);
+        $faces = [new SolidFace($far, $endMarks), new SolidFace(array_reverse($outline))];
+        for ($i = 0; $i < $count; $i++) {
+            $next = ($i + 1) % $count;
+            $faces[] = new SolidFace([$outline[$i], $outline[$next], $far[$next], $far[$i]]);
+        }
+
+        return $faces;
     }
 }

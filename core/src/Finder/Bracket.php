@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jornel\Core\Finder;
+
+use Jornel\Core\Airflow\Box;
+use Jornel\Core\Airflow\Leak;
+use Jornel\Core\Part\FanCurve;
+
+/**
+ * Between which pressures the balance of fan and box lies, without solving it: the fan's flow falls with the pressure and
+ * the box's rises, so one comparison tells on which side of any pressure it is.
+ */
+final class Bracket
+{
+    private const PRESSURES = 128;
+
+    /** @var array<string, array{list<float>, list<float>}> pressures in Pa and flows in m3/s by curve */
+    private array $tables = [];
+
+    /**
+     * A pressure that the balance does not exceed: clean air at it is the most that there can be.
+     *
+     * @param  string  $key  of the curve, the same for curves that differ by a factor on their flow alone
+     * @param  FanCurve  $curve  as it works on the box
+     */
+    public function most(string $key, FanCurve $curve, Box $box): float
+    {
+        [$pressures, $flows] = $this->tables[$key] ??= self::table($curve);
+        $factor = $curve->freeFlow() / $flows[0];
+        $leak = Leak::flow($box->leakArea, 1.0, $box->air->density);
+        $low = 0;
+        $high = self::PRESSURES;
+        while ($high - $low > 1) {
+            $middle = ($low + $high) >> 1;
+            $pressure = $pressures[$middle];
+            $through = $leak * sqrt($pressure);
+            foreach ($box->banks as $bank) {
+                $through += $bank->total($pressure);
+            }
+            if ($through < $flows[$middle] * $factor) {
+                $low = $middle;
+            } else {
+                $high = $middle;
+            }
+        }
+
+        return $pressures[$high];
+    }
+
+    /**
+     * Closer together near no pressure, where most units work.
+     *
+     * @return array{list<float>, list<float>}
+     */
+    private static function table(FanCurve $curve): array
+    {
+        $pressures = $flows = [];
+        $shutOff = $curve->shutOff();
+        for ($i = 0; $i <= self::PRESSURES; $i++) {
+            $pressures[] = $pressure = $shutOff * ($i / self::PRESSURES) ** 2;
+            $flows[] = $curve->flow($pressure);
+        }
+
+        return [$pressures, $flows];
+    }
+}

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jornel\Core\Finder;
+
+use Jornel\Core\Part\Filter;
+
+/** Candidates that have something chosen in common; what is not chosen yet is taken at its best. */
+final readonly class Branch
+{
+    /**
+     * @param  Open  $open  speed and number of units
+     * @param  Measures  $atBest  that none of its candidates is better than
+     * @param  float  $share  of the goal, at best
+     * @param  Filter|null  $filter  null where its media are not chosen
+     * @param  Variant|null  $variant  null where corners and joining are not chosen
+     */
+    public function __construct(
+        public Lot $lot,
+        public Open $open,
+        public Measures $atBest,
+        public float $share,
+        public ?Filter $filter = null,
+        public ?Variant $variant = null,
+    ) {
+    }
+
+    /** Candidates that it stands for. */
+    public function weight(): int
+    {
+        return match (true) {
+            $this->variant !== null => 1,
+            $this->filter !== null => $this->lot->frame->ways,
+            default => $this->lot->frame->weight(),
+        };
+    }
+
+    /** In words that sort the same on every machine. */
+    public function code(): string
+    {
+        return implode('|', [$this->lot->frame->code, $this->filter->id ?? '', $this->variant->code ?? '', $this->open->units, $this->open->speed]);
+    }
+}

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jornel\Core\Finder;
+
+use Jornel\Core\Shape\Design;
+
+/** A build that reaches the goal, at the speed it runs at. */
+final readonly class Found
+{
+    /**
+     * @param  int  $units  alike
+     * @param  int  $speed  which of the fan's speeds, from 0
+     * @param  float  $share  of the goal, 1 where it is just reached
+     * @param  string  $code  in words that sort the same on every machine
+     */
+    public function __construct(
+        public Design $design,
+        public int $units,
+        public int $speed,
+        public Measures $measures,
+        public float $share,
+        public string $code,
+    ) {
+    }
+
+    public function speedName(): string
+    {
+        return $this->design->fan->speeds[$this->speed]->name;
+    }
+
+    /** The cheaper first; of equally cheap ones by their words. */
+    public function comesBefore(self $other): bool
+    {
+        return [$this->measures->totalCost(), $this->code] < [$other->measures->totalCost(), $other->code];
+    }
+}

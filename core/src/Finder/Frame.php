@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jornel\Core\Finder;
+
+use Jornel\Core\Part\Filter;
+use Jornel\Core\Shape\Assembly;
+use Jornel\Core\Shape\Design;
+
+/** A shape made in one way of one fan and filters of one geometry, whatever their media: what fits, fits for all of them. */
+final readonly class Frame
+{
+    /**
+     * @param  Design  $design  with an imagined filter that is no worse than any of the media
+     * @param  Assembly  $assembly  of it
+     * @param  non-empty-list<Filter>  $media  filters that go in
+     * @param  int  $ways  of treating its corners and of joining it
+     * @param  string  $code  in words that sort the same on every machine
+     */
+    public function __construct(public Design $design, public Assembly $assembly, public array $media, public int $ways, public string $code)
+    {
+    }
+
+    /** Candidates that one speed and one number of units stand for. */
+    public function weight(): int
+    {
+        return count($this->media) * $this->ways;
+    }
+}

@@ -1,0 +1,145 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jornel\Core\Finder;
+
+use Jornel\Core\Air\BinShares;
+use Jornel\Core\Airflow\Balance;
+use Jornel\Core\Airflow\Box;
+use Jornel\Core\Airflow\Unit;
+use Jornel\Core\Part\Fan;
+use Jornel\Core\Part\Filter;
+
+/** One frame with all that is worked out about it on the way, each once. */
+final class Lot
+{
+    private readonly int $fans;
+
+    private readonly int $filters;
+
+    private readonly Unit $ideal;
+
+    private ?FrameAtBest $atBest = null;
+
+    private ?Variants $variants = null;
+
+    /** @var array<string, Unit> by filter */
+    private array $units = [];
+
+    public function __construct(
+        public readonly Frame $frame,
+        private readonly Question $question,
+        private readonly PriceBook $book,
+        private readonly Bracket $bracket,
+        private readonly Opens $opens,
+    ) {
+        $design = $frame->design;
+        $this->fans = $design->shape->fanCount($design);
+        $this->filters = $design->shape->filterCount($design);
+        $this->ideal = Unit::of($design, $frame->assembly, $question->air);
+    }
+
+    /** @return list<non-empty-list<Open>> by speed, by number of units less one */
+    public function opens(): array
+    {
+        return $this->opens->of("{$this->frame->design->fan->id} {$this->fans}", $this->ideal->speeds, $this->ideal->quieter);
+    }
+
+    /** The most clean air that one unit could give, tight and of the best media. */
+    public function mostOfAnyMedia(int $speed): BinShares
+    {
+        return $this->clean($this->ideal, $this->ideal->box->leaking(0.0), $speed);
+    }
+
+    /** The most that it could give of some media, leaking as it does. */
+    public function most(Filter $filter, Variant $variant, int $speed): BinShares
+    {
+        $unit = $this->unit($filter);
+
+        return $this->clean($unit, $unit->box->leaking($variant->leakArea), $speed);
+    }
+
+    /** What it gives. */
+    public function cleanAir(Filter $filter, Variant $variant, int $speed): BinShares
+    {
+        $unit = $this->unit($filter);
+        $box = $unit->box->leaking($variant->leakArea);
+
+        return $box->cleanAir(Balance::of($unit->curve($unit->speeds[$speed]), $box)->pressure);
+    }
+
+    public function atBest(): FrameAtBest
+    {
+        return $this->atBest ??= new FrameAtBest($this->frame, $this->variants()->leastSize(), $this->variants()->leastWork(), $this->question, $this->book);
+    }
+
+    /** @return non-empty-list<array{Variant, int}> with what is bought for it besides fans and filters, hundredths of money */
+    public function worth(int $units): array
+    {
+        return $this->variants()->worth($units);
+    }
+
+    /** @return array{Variant, int} an imagined way that is in nothing worse than any, with what is bought for it */
+    public function ideal(int $units): array
+    {
+        return $this->variants()->ideal($units);
+    }
+
+    /** With media, but without corners, joining and what is bought for them. */
+    public function ofFansAndFilters(Filter $filter, Open $open): Measures
+    {
+        $units = $open->units;
+        $design = $this->frame->design;
+        $kit = [[$design->fan, $units * $this->fans], [$filter, $units * $this->filters]];
+        $change = $this->book->refill($filter, $units * $this->filters);
+        if ($design->prefilter !== null) {
+            $kit[] = [$design->prefilter, $units * $this->filters];
+            $change += $this->book->refill($design->prefilter, $units * $this->filters);
+        }
+
+        return new Measures(
+            $this->book->kit($kit), $this->book->running($change, $open->energy),
+            $open->level, 0.0, 0.0, $open->power, 0.0, 0, 0, $this->missing($kit),
+        );
+    }
+
+    private function variants(): Variants
+    {
+        return $this->variants ??= new Variants($this->frame, $this->question, $this->book);
+    }
+
+    private function unit(Filter $filter): Unit
+    {
+        return $this->units[$filter->id] ??= $this->assembled($filter);
+    }
+
+    private function assembled(Filter $filter): Unit
+    {
+        $design = $this->frame->design->with(filter: $filter);
+
+        return Unit::of($design, $design->assemble(), $this->question->air);
+    }
+
+    private function clean(Unit $unit, Box $box, int $speed): BinShares
+    {
+        $key = "{$this->frame->design->fan->id} {$speed}".($unit->outlet === null ? '' : " {$unit->flowFactor} {$unit->outlet->viscous} {$unit->outlet->inertial}");
+
+        return $box->cleanAir($this->bracket->most($key, $unit->curve($unit->speeds[$speed]), $box) * (1.0 + 1e-9));
+    }
+
+    /** @param  list<array{Fan|Filter, int}>  $kit */
+    private function missing(array $kit): int
+    {
+        $needed = [];
+        foreach ($kit as [$part, $pieces]) {
+            $needed[$part->id] = ($needed[$part->id] ?? 0) + $pieces;
+        }
+        $missing = 0;
+        foreach ($needed as $id => $pieces) {
+            $missing += $this->question->stock->missing((string) $id, $pieces);
+        }
+
+        return $missing;
+    }
+}

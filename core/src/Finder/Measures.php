@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jornel\Core\Finder;
+
+/** What a candidate costs, takes and sounds like: all that is known of it before its air is balanced. */
+final readonly class Measures
+{
+    /**
+     * @param  int  $firstCost  of all that is bought, hundredths of money
+     * @param  int  $running  filters and energy over the years that are compared, hundredths of money
+     * @param  float  $level  at the seat, dBA
+     * @param  float  $footprint  floor of all units, m2
+     * @param  float  $height  of one unit, m
+     * @param  float  $power  of all units, W
+     * @param  float  $minutes  of work on all units
+     * @param  int  $missingTools  that are not at hand
+     * @param  int  $missingSkills  that nobody has
+     * @param  int  $missingParts  fans and filters that are not in stock
+     */
+    public function __construct(
+        public int $firstCost,
+        public int $running,
+        public float $level,
+        public float $footprint,
+        public float $height,
+        public float $power,
+        public float $minutes,
+        public int $missingTools = 0,
+        public int $missingSkills = 0,
+        public int $missingParts = 0,
+    ) {
+    }
+
+    /**
+     * The same with corners and joining.
+     *
+     * @param  int  $extra  what is bought for them, hundredths of money
+     */
+    public function made(Variant $variant, int $extra, int $units): self
+    {
+        return new self(
+            $this->firstCost + $extra, $this->running, $this->level, $units * $variant->size->footprint(), $variant->size->height, $this->power,
+            $units * $variant->minutes, $variant->missingTools, $variant->missingSkills, $this->missingParts,
+        );
+    }
+
+    /** First cost and running over the years that are compared, hundredths of money. */
+    public function totalCost(): int
+    {
+        return $this->firstCost + $this->running;
+    }
+
+    /** @return float dBA, money, m2, m, W, min, or a number of what is missing */
+    public function of(Limit $limit): float
+    {
+        return match ($limit) {
+            Limit::Level => $this->level,
+            Limit::FirstCost => $this->firstCost / 100.0,
+            Limit::TotalCost => $this->totalCost() / 100.0,
+            Limit::Footprint => $this->footprint,
+            Limit::Height => $this->height,
+            Limit::Power => $this->power,
+            Limit::Minutes => $this->minutes,
+            Limit::Tools => (float) $this->missingTools,
+            Limit::Skills => (float) $this->missingSkills,
+            Limit::Stock => (float) $this->missingParts,
+        };
+    }
+
+    /**
+     * The limits that it breaks.
+     *
+     * @return list<Limit>
+     */
+    public function broken(Limits $limits): array
+    {
+        return array_values(array_filter($limits->set(), fn (Limit $limit): bool => ! $limits->allow($limit, $this->of($limit))));
+    }
+}

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jornel\Core\Finder;
+
+/** A speed and a number of units of which something may still come. */
+final readonly class Open
+{
+    /**
+     * @param  int  $speed  which of the fan's speeds, from 0
+     * @param  float  $level  at the seat, dBA
+     * @param  float  $power  of all units, W
+     * @param  int  $energy  over the years that are compared, hundredths of money
+     */
+    public function __construct(public int $speed, public int $units, public float $level, public float $power, public int $energy)
+    {
+    }
+}

@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jornel\Core\Finder;
+
+use Brick\Math\BigDecimal;
+use Brick\Math\RoundingMode;
+use Jornel\Core\Kit\Economy;
+use Jornel\Core\Kit\PackMix;
+use Jornel\Core\Kit\RunningCost;
+use Jornel\Core\Kit\Stock;
+use Jornel\Core\Part\BadRecord;
+use Jornel\Core\Part\Fan;
+use Jornel\Core\Part\Filter;
+use Jornel\Core\Part\Material;
+
+/** Prices of pieces in hundredths of money, each worked out once. */
+final class PriceBook
+{
+    /** @var array<string, array<int, int>> by part and pieces */
+    private array $packs = [];
+
+    /** @var array<array-key, int> by watts */
+    private array $energy = [];
+
+    public function __construct(private readonly Stock $stock, private readonly Economy $economy)
+    {
+    }
+
+    /** The cheapest whole packs, nothing from stock. */
+    public function refill(Fan|Filter|Material $part, int $pieces): int
+    {
+        return $this->packs[$part->id][$pieces] ??= self::hundredths(PackMix::cheapest($part->packs === [] ? throw BadRecord::missing('packs') : $part->packs, $pieces)->price);
+    }
+
+    /** What must be bought of so many pieces, as if no other line took from the same stock: the least it can be. */
+    public function atLeast(Fan|Filter|Material $part, int $pieces): int
+    {
+        return $this->refill($part, $this->stock->missing($part->id, $pieces));
+    }
+
+    /**
+     * What must be bought for several lines, each taking from what the lines before it left in stock.
+     *
+     * @param  list<array{Fan|Filter|Material, int}>  $lines  part, pieces
+     */
+    public function kit(array $lines): int
+    {
+        $sum = 0;
+        $taken = [];
+        foreach ($lines as [$part, $pieces]) {
+            $there = max(0, $this->stock->pieces($part->id) - ($taken[$part->id] ?? 0));
+            $taken[$part->id] = ($taken[$part->id] ?? 0) + min($there, $pieces);
+            $sum += $this->refill($part, max(0, $pieces - $there));
+        }
+
+        return $sum;
+    }
+
+    /**
+     * Whether no other line takes from the same stock, so that its price stands for itself.
+     *
+     * @param  list<array{Material, int}>  $lines
+     */
+    public function isAloneIn(Material $part, array $lines): bool
+    {
+        if ($this->stock->isEmpty()) {
+            return true;
+        }
+        foreach ($lines as [$other]) {
+            if ($other->id === $part->id) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /** Energy over the years that are compared. */
+    public function energy(float $watts): int
+    {
+        return $this->energy[(string) $watts] ??= self::hundredths(RunningCost::from(BigDecimal::zero(), BigDecimal::zero(), $watts, $this->economy)->total);
+    }
+
+    /** Filters and energy over the years that are compared. */
+    public function running(int $change, int $energy): int
+    {
+        return $this->economy->changes * $change + $energy;
+    }
+
+    private static function hundredths(BigDecimal $money): int
+    {
+        return $money->toScale(2, RoundingMode::HALF_UP)->getUnscaledValue()->toInt();
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jornel\Core\Finder;
+
+/** Branches by what they cost at best, the cheapest first: what beats others is found before them. */
+final class Queue
+{
+    /** @var array<int, list<Branch>> by steps of cost */
+    private array $branches = [];
+
+    private int $cost = 0;
+
+    private int $last = 0;
+
+    /** @param  Branch  $branch  that costs no less than the one last taken */
+    public function add(Branch $branch): void
+    {
+        $cost = max($this->cost, intdiv($branch->atBest->totalCost(), Steps::COST));
+        $this->branches[$cost][] = $branch;
+        $this->last = max($this->last, $cost);
+    }
+
+    public function next(): ?Branch
+    {
+        for (; $this->cost <= $this->last; $this->cost++) {
+            if (isset($this->branches[$this->cost]) && $this->branches[$this->cost] !== []) {
+                return array_pop($this->branches[$this->cost]);
+            }
+            unset($this->branches[$this->cost]);
+        }
+
+        return null;
+    }
+}

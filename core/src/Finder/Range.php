@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jornel\Core\Finder;
+
+use Jornel\Core\Part\Filter;
+use Jornel\Core\Shape\Corners;
+use Jornel\Core\Shape\Shape;
+use Jornel\Core\Shape\Shapes;
+
+/** How far the finder looks besides the parts: shapes and the ways of making them, grades, number of units. */
+final readonly class Range
+{
+    public const MOST_UNITS = 4;
+
+    /** Ways of treating a fan's corners, the tightest first. */
+    public const CORNERS = [Corners::Shroud, Corners::Taped, Corners::Open];
+
+    /**
+     * @param  array<string, Shape>  $shapes
+     * @param  int  $units  most units alike, 1 or more
+     * @param  bool  $prefilters  whether to set coarse ones in front: they cost and hold back air, and what they gain, life, is
+     *                            no measure here
+     * @param  int|null  $leastGrade  below which no filter is taken but as a pre-filter; null for any
+     */
+    public function __construct(public array $shapes, public int $units = self::MOST_UNITS, public ?int $leastGrade = null, public bool $prefilters = false)
+    {
+    }
+
+    /** Every shape that needs no window, up to four units, filters of a grade or better. */
+    public static function usual(?int $leastGrade = null): self
+    {
+        return new self(array_filter(Shapes::all(), fn (Shape $shape): bool => ! $shape->needsWindow()), self::MOST_UNITS, $leastGrade);
+    }
+
+    public function takes(Filter $filter): bool
+    {
+        return $this->leastGrade === null || $filter->grade->hepa || ($filter->grade->number !== null && $filter->grade->number >= $this->leastGrade);
+    }
+
+    /** Whether a filter may stand in front of another: as large, and of no grade. */
+    public function takesBefore(Filter $prefilter, Filter $filter): bool
+    {
+        return $this->prefilters && $prefilter->grade->number === null && ! $prefilter->grade->hepa && $prefilter->matches($filter);
+    }
+}

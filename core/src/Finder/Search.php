@@ -1,0 +1,205 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jornel\Core\Finder;
+
+use Jornel\Core\Part\Filter;
+
+/**
+ * The finder: every way of putting the parts together, at every speed, one to four units, against the goal of a room.
+ *
+ * Branch and bound, the cheapest branch first: shape, fan, size of the filters, speed and number of units; then the media;
+ * then corners and joining. What is not yet chosen is taken at its best: tight, of the best media, with the cheapest
+ * pieces. Clean air rises as leaks and drops fall, so what falls short at its best falls short, and what is beaten at its
+ * best is beaten. Only what is left is solved.
+ *
+ * Source: Land and Doig, "An automatic method of solving discrete programming problems", Econometrica 28 (1960).
+ */
+final class Search
+{
+    private readonly Goal $goal;
+
+    private readonly Front $front;
+
+    private readonly Bests $bests;
+
+    /** @var list<Limit> */
+    private readonly array $limits;
+
+    /** @var array<string, Bests> by the limit that they need not keep */
+    private readonly array $without;
+
+    private readonly PriceBook $book;
+
+    private readonly Bracket $bracket;
+
+    private readonly Opens $opens;
+
+    private readonly Queue $queue;
+
+    private readonly Counts $counts;
+
+    private function __construct(private readonly Question $question)
+    {
+        $this->goal = new Goal($question->goal, $question->room);
+        $this->front = new Front;
+        $this->bests = new Bests;
+        $this->limits = $question->limits->set();
+        $this->without = array_combine(
+            array_map(fn (Limit $limit): string => $limit->value, $this->limits),
+            array_map(fn (Limit $limit): Bests => new Bests($limit), $this->limits),
+        );
+        $this->book = new PriceBook($question->stock, $question->economy);
+        $this->bracket = new Bracket;
+        $this->opens = new Opens($question->seat, $this->book, $question->range->units);
+        $this->queue = new Queue;
+        $this->counts = new Counts;
+    }
+
+    public static function answer(Question $question): Answer
+    {
+        $search = new self($question);
+        $sieve = new Sieve($question);
+        foreach ($sieve->frames() as $frame) {
+            $search->begin(new Lot($frame, $question, $search->book, $search->bracket, $search->opens));
+        }
+        while (($branch = $search->queue->next()) !== null) {
+            if ($search->mayMatter($branch->atBest, $branch->share, $branch->weight())) {
+                $search->follow($branch);
+            }
+        }
+
+        return new Answer($question, $search->front->all(), $search->bests, $search->without, $sieve->misfits(), $search->counts);
+    }
+
+    /** Every speed and number of units at which a frame, of the best media and tight, would reach the goal. */
+    private function begin(Lot $lot): void
+    {
+        $weight = $lot->frame->weight();
+        foreach ($lot->opens() as $speed => $opens) {
+            $most = null;
+            foreach ($opens as $open) {
+                $this->counts->generated += $weight;
+                if (! $this->question->limits->allow(Limit::Level, $open->level) && ! $this->question->limits->allow(Limit::Power, $open->power)) {
+                    $this->counts->beyondLimits += $weight;
+
+                    continue;
+                }
+                $most ??= $lot->mostOfAnyMedia($speed);
+                $share = $this->goal->share($most, $open->units);
+                if (Goal::isReachedAt($share)) {
+                    $this->queue->add(new Branch($lot, $open, $lot->atBest()->ofAnyMedia($open), $share));
+                } else {
+                    $this->counts->shortOfGoal += $weight;
+                }
+            }
+        }
+    }
+
+    private function follow(Branch $branch): void
+    {
+        if ($branch->filter === null) {
+            $this->chooseMedia($branch);
+        } elseif ($branch->variant === null) {
+            $this->chooseVariant($branch, $branch->filter);
+        } else {
+            $this->solve($branch, $branch->filter, $branch->variant);
+        }
+    }
+
+    private function chooseMedia(Branch $branch): void
+    {
+        [$lot, $open] = [$branch->lot, $branch->open];
+        [$ideal, $extra] = $lot->ideal($open->units);
+        foreach ($lot->frame->media as $filter) {
+            $atBest = $lot->ofFansAndFilters($filter, $open)->made($ideal, $extra, $open->units);
+            if ($this->mayMatter($atBest, $branch->share, $lot->frame->ways)) {
+                $this->queue->add(new Branch($lot, $open, $atBest, $branch->share, $filter));
+            }
+        }
+    }
+
+    private function chooseVariant(Branch $branch, Filter $filter): void
+    {
+        [$lot, $open] = [$branch->lot, $branch->open];
+        $share = $this->goal->share($lot->most($filter, $lot->ideal($open->units)[0], $open->speed), $open->units);
+        if (! Goal::isReachedAt($share)) {
+            $this->counts->shortOfGoal += $branch->weight();
+
+            return;
+        }
+        if (! $this->mayMatter($branch->atBest, $share, $branch->weight())) {
+            return;
+        }
+        $variants = $lot->worth($open->units);
+        $this->counts->beaten += $branch->weight() - count($variants);
+        $parts = $lot->ofFansAndFilters($filter, $open);
+        foreach ($variants as [$variant, $extra]) {
+            $made = $parts->made($variant, $extra, $open->units);
+            if ($this->mayMatter($made, $share, 1)) {
+                $this->queue->add(new Branch($lot, $open, $made, $share, $filter, $variant));
+            }
+        }
+    }
+
+    private function solve(Branch $branch, Filter $filter, Variant $variant): void
+    {
+        [$speed, $units] = [$branch->open->speed, $branch->open->units];
+        $share = $this->goal->share($branch->lot->most($filter, $variant, $speed), $units);
+        if (! Goal::isReachedAt($share)) {
+            $this->counts->shortOfGoal++;
+
+            return;
+        }
+        if (! $this->mayMatter($branch->atBest, $share, 1)) {
+            return;
+        }
+        $this->counts->solved++;
+        $share = $this->goal->share($branch->lot->cleanAir($filter, $variant, $speed), $units);
+        if (! Goal::isReachedAt($share)) {
+            return;
+        }
+        $design = $branch->lot->frame->design->with(filter: $filter)->made($variant->corners, $variant->joining);
+        $found = new Found($design, $units, $speed, $branch->atBest, $share, $branch->code());
+        $broken = $found->measures->broken($this->question->limits);
+        if ($broken === []) {
+            $this->bests->offer($found);
+            $this->front->add($found);
+        }
+        foreach ($broken === [] ? $this->limits : $broken as $limit) {
+            $this->without[$limit->value]->offer($found);
+        }
+    }
+
+    /**
+     * Whether something with these measures, at best, could be an answer, or the best where one limit is not kept.
+     *
+     * @param  int  $weight  candidates that it stands for
+     */
+    private function mayMatter(Measures $atBest, float $share, int $weight): bool
+    {
+        $broken = null;
+        foreach ($this->limits as $limit) {
+            if (! $this->question->limits->allow($limit, $atBest->of($limit))) {
+                if ($broken !== null) {
+                    $this->counts->beyondLimits += $weight;
+
+                    return false;
+                }
+                $broken = $limit;
+            }
+        }
+        $matters = $broken === null
+            ? ! $this->front->beats(Steps::of($atBest, $share), $atBest->totalCost()) || $this->bests->mightTake($atBest)
+            : false;
+        foreach ($broken === null ? $this->limits : [$broken] as $limit) {
+            $matters = $matters || $this->without[$limit->value]->mightTake($atBest);
+        }
+        if (! $matters) {
+            $this->counts->beaten += $weight;
+        }
+
+        return $matters;
+    }
+}

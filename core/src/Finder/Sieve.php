@@ -1,0 +1,117 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jornel\Core\Finder;
+
+use Jornel\Core\Part\Filter;
+use Jornel\Core\Part\Joining;
+use Jornel\Core\Shape\Design;
+use Jornel\Core\Shape\DoesNotFit;
+use Jornel\Core\Shape\NoSeat;
+use Jornel\Core\Shape\Shape;
+use Jornel\Core\Shape\WrongFilter;
+
+/** Which parts make which shapes; what does not fit is left out with its reason. */
+final class Sieve
+{
+    /** @var list<array{filters: non-empty-list<Filter>, best: Filter, prefilter: Filter|null}> */
+    private readonly array $geometries;
+
+    /** @var array<string, Misfit> by shape and reason */
+    private array $misfits = [];
+
+    public function __construct(private readonly Question $question)
+    {
+        $this->geometries = self::geometries($question);
+    }
+
+    /** @return iterable<Frame> */
+    public function frames(): iterable
+    {
+        $joinings = $this->question->catalogue->joinings;
+        if ($joinings === []) {
+            return;
+        }
+        $joining = $joinings[array_key_first($joinings)];
+        foreach ($this->question->range->shapes as $shape) {
+            foreach ($shape->ways() as $way) {
+                yield from $this->ofWay($shape, $way, $joining);
+            }
+        }
+    }
+
+    /** @return list<Misfit> those that keep most out first */
+    public function misfits(): array
+    {
+        $misfits = array_values($this->misfits);
+        usort($misfits, fn (Misfit $one, Misfit $other): int => $other->count <=> $one->count);
+
+        return $misfits;
+    }
+
+    /**
+     * What is wrong whatever the fan, or whatever the filter, is found out once.
+     *
+     * @param  array<string, string>  $way
+     * @return iterable<Frame>
+     */
+    private function ofWay(Shape $shape, array $way, Joining $joining): iterable
+    {
+        $wrong = [];
+        foreach ($this->question->catalogue->fans as $fan) {
+            foreach ($this->geometries as $number => ['filters' => $filters, 'best' => $best, 'prefilter' => $prefilter]) {
+                if (isset($wrong[$number])) {
+                    $this->leaveOut($shape, $wrong[$number], count($filters));
+
+                    continue;
+                }
+                $design = new Design($shape, $fan, $best, $joining, Range::CORNERS[0], $prefilter, null, $way);
+                try {
+                    yield new Frame($design, $design->assemble(), $filters, count(Range::CORNERS) * count($this->question->catalogue->joinings), self::code($design));
+                } catch (NoSeat $why) {
+                    $this->leaveOut($shape, $why, array_sum(array_map(fn (array $geometry): int => count($geometry['filters']), $this->geometries)));
+
+                    continue 2;
+                } catch (DoesNotFit $why) {
+                    $this->leaveOut($shape, $why, count($filters));
+                    if ($why instanceof WrongFilter) {
+                        $wrong[$number] = $why;
+                    }
+                }
+            }
+        }
+    }
+
+    private function leaveOut(Shape $shape, DoesNotFit $why, int $count): void
+    {
+        $key = "{$shape->id()} {$why->getMessage()}";
+        $this->misfits[$key] = new Misfit($shape->name(), $why->field, $why->getMessage(), $count + ($this->misfits[$key]->count ?? 0));
+    }
+
+    private static function code(Design $design): string
+    {
+        return implode('|', [$design->shape->id(), http_build_query($design->options), $design->fan->id, $design->prefilter->id ?? '']);
+    }
+
+    /** @return list<array{filters: non-empty-list<Filter>, best: Filter, prefilter: Filter|null}> */
+    private static function geometries(Question $question): array
+    {
+        $alike = [];
+        foreach ($question->catalogue->filters as $filter) {
+            if ($question->range->takes($filter)) {
+                $alike[$filter->geometry().($filter->efficiency->corrects ? '' : ' uncorrected')][] = $filter;
+            }
+        }
+        $geometries = [];
+        foreach ($alike as $filters) {
+            $best = Filter::noWorseThan($filters);
+            $before = array_filter($question->catalogue->filters, fn (Filter $filter): bool => $question->range->takesBefore($filter, $filters[0]));
+            foreach ([null, ...array_values($before)] as $prefilter) {
+                $geometries[] = ['filters' => $filters, 'best' => $best, 'prefilter' => $prefilter];
+            }
+        }
+
+        return $geometries;
+    }
+}

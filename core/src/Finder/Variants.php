@@ -1,0 +1,191 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jornel\Core\Finder;
+
+use Jornel\Core\Kit\Pieces;
+use Jornel\Core\Part\Joining;
+use Jornel\Core\Part\Material;
+use Jornel\Core\Shape\Assembly;
+use Jornel\Core\Shape\Corners;
+use Jornel\Core\Shape\Design;
+use Jornel\Core\Shape\Size;
+use Jornel\Core\Shape\Work;
+
+/** The ways of making one frame's corners and seams. They leak and cost the same whatever the media of its filters. */
+final class Variants
+{
+    /** @var array<int, array{Variant, int}> by number of units */
+    private array $ideal = [];
+
+    private ?Work $leastWork = null;
+
+    /** @var array<string, Size> by corners */
+    private array $sizes = [];
+
+    /** @var array<string, Design> by corners */
+    private array $made = [];
+
+    /** @var non-empty-list<Variant>|null */
+    private ?array $all = null;
+
+    /** @var array<int, non-empty-list<array{Variant, int}>> by number of units */
+    private array $worth = [];
+
+    public function __construct(private readonly Frame $frame, private readonly Question $question, private readonly PriceBook $book)
+    {
+    }
+
+    /**
+     * Those of which none makes another needless, with what is bought for them besides fans and filters.
+     *
+     * @return non-empty-list<array{Variant, int}> hundredths of money
+     */
+    public function worth(int $units): array
+    {
+        return $this->worth[$units] ??= $this->withoutNeedless($units);
+    }
+
+    /**
+     * An imagined way that is in nothing worse than any of them.
+     *
+     * @return array{Variant, int} with what is bought for it, hundredths of money
+     */
+    public function ideal(int $units): array
+    {
+        return $this->ideal[$units] ??= $this->best($this->worth($units));
+    }
+
+    /**
+     * @param  non-empty-list<array{Variant, int}>  $several
+     * @return array{Variant, int}
+     */
+    private function best(array $several): array
+    {
+        [[$first, $extra]] = $several;
+        [$leak, $minutes, $tools, $skills] = [INF, INF, PHP_INT_MAX, PHP_INT_MAX];
+        foreach ($several as [$one, $own]) {
+            $leak = min($leak, $one->leakArea);
+            $minutes = min($minutes, $one->minutes);
+            $tools = min($tools, $one->missingTools);
+            $skills = min($skills, $one->missingSkills);
+            $extra = min($extra, $own);
+        }
+
+        return [new Variant($first->corners, $first->joining, $leak, $minutes, $tools, $skills, $this->size(Corners::Open), $first->assembly, ''), $extra];
+    }
+
+    /** Open corners take the least. */
+    public function leastWork(): Work
+    {
+        return $this->leastWork ??= Work::of($this->made(Corners::Open));
+    }
+
+    /** Open corners take the least room. */
+    public function leastSize(): Size
+    {
+        return $this->size(Corners::Open);
+    }
+
+    private function size(Corners $corners): Size
+    {
+        return $this->sizes[$corners->value] ??= Size::of($this->made($corners));
+    }
+
+    private function made(Corners $corners): Design
+    {
+        return $corners === $this->frame->design->corners ? $this->frame->design : $this->made[$corners->value] ??= $this->frame->design->made($corners, $this->frame->design->joining);
+    }
+
+    /** @return non-empty-list<array{Variant, int}> */
+    private function withoutNeedless(int $units): array
+    {
+        $this->all ??= $this->all();
+        $extras = $this->extras($this->all, $units);
+        // Only what costs no more makes another needless, so that each is held against those kept before it.
+        asort($extras);
+        $kept = [];
+        foreach ($extras as $number => $extra) {
+            $one = $this->all[$number];
+            foreach ($kept as [$other, $others]) {
+                if ($other->makesNeedless($one, $others, $extra)) {
+                    continue 2;
+                }
+            }
+            $kept[] = [$one, $extra];
+        }
+
+        return $kept;
+    }
+
+    /** @return non-empty-list<Variant> */
+    private function all(): array
+    {
+        $all = [];
+        foreach (Range::CORNERS as $corners) {
+            $assembly = $this->made($corners)->assemble();
+            $work = $corners === Corners::Open ? $this->leastWork() : Work::of($this->made($corners));
+            $size = $this->size($corners);
+            [$open, $joined] = [$assembly->openArea(), $assembly->joinedLength()];
+            foreach ($this->question->catalogue->joinings as $joining) {
+                $done = $work->joinedWith($joining);
+                $all[] = new Variant(
+                    $corners, $joining, $open + $joined * $joining->residualGap, $done->minutes,
+                    count($this->question->limits->missingTools($done)), count($this->question->limits->missingSkills($done)),
+                    $size, $assembly, "{$corners->value}|{$joining->id}",
+                );
+            }
+        }
+
+        return $all === [] ? throw new \LogicException('No joining is given.') : $all;
+    }
+
+    /**
+     * @param  non-empty-list<Variant>  $all
+     * @return non-empty-array<int, int> hundredths of money
+     */
+    private function extras(array $all, int $units): array
+    {
+        $others = [];
+        $extras = [];
+        foreach ($all as $number => $variant) {
+            [$lines, $length, $cost] = $others[$variant->corners->value] ??= [
+                $lines = $this->others($variant->assembly, $units), Pieces::joiningLength($variant->assembly, $units), $this->book->kit($lines),
+            ];
+            $joining = $this->joining($variant->joining, $length);
+            $extras[$number] = match (true) {
+                $joining === null => $cost,
+                $this->book->isAloneIn($joining[0], $lines) => $cost + $this->book->atLeast(...$joining),
+                default => $this->book->kit([$joining, ...$lines]),
+            };
+        }
+
+        return $extras;
+    }
+
+    /** @return array{Material, int}|null */
+    private function joining(Joining $joining, float $length): ?array
+    {
+        if ($joining->material === null || $length <= 0.0) {
+            return null;
+        }
+        $material = $this->question->catalogue->material($joining->material);
+
+        return [$material, Pieces::ofJoining($material, $length)];
+    }
+
+    /** @return list<array{Material, int}> sheets and hardware with their pieces */
+    private function others(Assembly $assembly, int $units): array
+    {
+        $lines = [];
+        foreach (Pieces::ofSheets($this->frame->design->fan, $assembly, $units, $this->question->catalogue) as $sheet => $count) {
+            $lines[] = [$this->question->catalogue->material($sheet), $count];
+        }
+        foreach ($assembly->hardware as $id => $count) {
+            $lines[] = [$this->question->catalogue->material((string) $id), $count * $units];
+        }
+
+        return $lines;
+    }
+}

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jornel\Core\Kit;
+
+/** Pieces of each part that are there and promised to nothing else. */
+final readonly class Stock
+{
+    /** @param  array<string, int>  $pieces  by id of the part */
+    private function __construct(private array $pieces)
+    {
+    }
+
+    /** @param  array<string, int>  $pieces  by id of the part; below zero counts as none */
+    public static function of(array $pieces): self
+    {
+        return new self($pieces);
+    }
+
+    public static function none(): self
+    {
+        return new self([]);
+    }
+
+    public function pieces(string $part): int
+    {
+        return max(0, $this->pieces[$part] ?? 0);
+    }
+
+    /** How many of so many pieces must still be bought. */
+    public function missing(string $part, int $needed): int
+    {
+        return max(0, $needed - $this->pieces($part));
+    }
+
+    /** The same with some pieces gone. */
+    public function less(string $part, int $pieces): self
+    {
+        return $pieces === 0 ? $this : new self([$part => $this->pieces($part) - $pieces] + $this->pieces);
+    }
+
+    public function isEmpty(): bool
+    {
+        return $this->pieces === [];
+    }
+}

@@ -1,0 +1,179 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jornel\Core\Tests\Finder;
+
+use Jornel\Core\Airflow\Performance;
+use Jornel\Core\Finder\Limits;
+use Jornel\Core\Finder\Question;
+use Jornel\Core\Finder\Range;
+use Jornel\Core\Finder\Steps;
+use Jornel\Core\Kit\RunningCost;
+use Jornel\Core\Kit\ShoppingList;
+use Jornel\Core\Room\Target\Judgement;
+use Jornel\Core\Shape\Design;
+use Jornel\Core\Shape\DoesNotFit;
+use Jornel\Core\Shape\Measurements;
+use Jornel\Core\Shape\Work;
+
+/** Every candidate of a question evaluated one by one with what the ledger uses, without any bound. */
+final class BruteForce
+{
+    /** @var list<array{code: string, share: float, values: array<string, float>, running: float, steps: list<int>}> that reach the goal */
+    public array $reaching = [];
+
+    public int $candidates = 0;
+
+    public function __construct(private readonly Question $question)
+    {
+        $catalogue = $question->catalogue;
+        foreach ($question->range->shapes as $shape) {
+            foreach ($shape->ways() as $way) {
+                foreach ($catalogue->fans as $fan) {
+                    foreach ($catalogue->filters as $filter) {
+                        if (! $question->range->takes($filter)) {
+                            continue;
+                        }
+                        foreach ([null, ...array_filter($catalogue->filters, fn ($one): bool => $question->range->takesBefore($one, $filter))] as $prefilter) {
+                            foreach (Range::CORNERS as $corners) {
+                                foreach ($catalogue->joinings as $joining) {
+                                    $this->evaluate(new Design($shape, $fan, $filter, $joining, $corners, $prefilter, null, $way));
+                                }
+                            }
+                        }
+                    }
+                }
+            }
+        }
+    }
+
+    private function evaluate(Design $design): void
+    {
+        try {
+            $assembly = $design->assemble();
+        } catch (DoesNotFit) {
+            return;
+        }
+        $question = $this->question;
+        $performances = Performance::ofAllSpeeds($design, $assembly, $question->air);
+        $measurements = Measurements::of($design);
+        $work = Work::of($design);
+        for ($units = 1; $units <= $question->range->units; $units++) {
+            $list = ShoppingList::for($design, $assembly, $units, $question->catalogue, $question->stock);
+            foreach ($performances as $number => $performance) {
+                $this->candidates++;
+                $judgement = Judgement::of($question->goal, $question->room, $performance->cleanAir, $units);
+                if ($judgement->isReached() !== true) {
+                    continue;
+                }
+                $cost = RunningCost::of($list, $units * $performance->speed->watts, $question->economy);
+                $values = [
+                    'level' => $question->seat->level($performance->level, $units),
+                    'first_cost' => $cost->first->toFloat(),
+                    'total_cost' => $cost->total->toFloat(),
+                    'footprint' => $units * $measurements->footprint,
+                    'height' => $measurements->height,
+                    'power' => $units * $performance->speed->watts,
+                    'minutes' => $units * $work->minutes,
+                    'tools' => (float) count($question->limits->missingTools($work)),
+                    'skills' => (float) count($question->limits->missingSkills($work)),
+                    'stock' => (float) array_sum(array_map(fn ($line): int => in_array($line->kind, ['fan', 'filter', 'prefilter'], true) ? $line->needed - $line->fromStock : 0, $list->lines)),
+                ];
+                $share = $judgement->gets() / ($judgement->asks ?: NAN);
+                $this->reaching[] = [
+                    'code' => implode('|', [$design->shape->id(), http_build_query($design->options), $design->fan->id, $design->prefilter->id ?? '', $design->filter->id, $design->corners->value, $design->joining->id, $units, $number]),
+                    'share' => $share,
+                    'values' => $values,
+                    'running' => $cost->total->minus($cost->first)->toFloat(),
+                    'steps' => [
+                        intdiv($cost->total->toScale(2)->getUnscaledValue()->toInt(), Steps::COST),
+                        (int) floor($values['level'] / Steps::LEVEL + 1e-9),
+                        -(int) floor(min($share, Steps::MOST_SHARE) / Steps::SHARE + 1e-9),
+                        (int) floor($values['footprint'] / Steps::FOOTPRINT + 1e-9),
+                        (int) floor($values['power'] / Steps::POWER + 1e-9),
+                        (int) floor($values['minutes'] / Steps::MINUTES + 1e-9),
+                    ],
+                ];
+            }
+        }
+    }
+
+    /**
+     * Codes of the builds within the limits that no other beats.
+     *
+     * @return list<string> sorted
+     */
+    public function front(Limits $limits): array
+    {
+        $firsts = [];
+        foreach ($this->within($limits) as $one) {
+            $alike = implode(' ', $one['steps']);
+            if (! isset($firsts[$alike]) || self::order($one) < self::order($firsts[$alike])) {
+                $firsts[$alike] = $one;
+            }
+        }
+        $codes = [];
+        foreach ($firsts as $one) {
+            foreach ($firsts as $other) {
+                $worse = false;
+                for ($i = 0; $i < 6 && ! $worse; $i++) {
+                    $worse = $other['steps'][$i] > $one['steps'][$i];
+                }
+                if (! $worse && $other !== $one) {
+                    continue 2;
+                }
+            }
+            $codes[] = $one['code'];
+        }
+        sort($codes);
+
+        return $codes;
+    }
+
+    /**
+     * Codes of the best within the limits at each of some keys.
+     *
+     * @param  list<string>  $keys  of the values, or `running`
+     * @return array<string, string|null> by key
+     */
+    public function bests(Limits $limits, array $keys): array
+    {
+        $best = [];
+        foreach ($this->within($limits) as $one) {
+            foreach ($keys as $key) {
+                $value = $key === 'running' ? $one['running'] : $one['values'][$key];
+                if (! isset($best[$key]) || $value < $best[$key][0] || ($value === $best[$key][0] && self::order($one) < $best[$key][1])) {
+                    $best[$key] = [$value, self::order($one)];
+                }
+            }
+        }
+
+        return array_combine($keys, array_map(fn (string $key): ?string => $best[$key][1][1] ?? null, $keys));
+    }
+
+    /** @return list<array{code: string, share: float, values: array<string, float>, running: float, steps: list<int>}> */
+    private function within(Limits $limits): array
+    {
+        $most = array_map(fn (float $value): float => $value * (1.0 + 1e-9), $limits->most);
+
+        return array_values(array_filter($this->reaching, function (array $one) use ($most): bool {
+            foreach ($most as $limit => $value) {
+                if ($one['values'][$limit] > $value) {
+                    return false;
+                }
+            }
+
+            return true;
+        }));
+    }
+
+    /**
+     * @param  array{code: string, share: float, values: array<string, float>, running: float, steps: list<int>}  $one
+     * @return array{int, string}
+     */
+    private static function order(array $one): array
+    {
+        return [(int) round(100.0 * $one['values']['total_cost']), $one['code']];
+    }
+}

@@ -41,6 +41,13 @@ final class Bests
         }
     }
 
+    public function offerAll(self $others): void
+    {
+        foreach ($others->best as $found) {
+            $this->offer($found);
+        }
+    }
+
     public function at(Pick $pick): ?Found
     {
         return $this->best[$pick->value] ?? null;

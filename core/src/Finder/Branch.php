@@ -31,7 +31,7 @@ final readonly class Branch
     {
         return match (true) {
             $this->variant !== null => 1,
-            $this->filter !== null => $this->lot->frame->ways,
+            $this->filter !== null => $this->lot->frame->ways(),
             default => $this->lot->frame->weight(),
         };
     }

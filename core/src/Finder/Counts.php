@@ -21,4 +21,13 @@ final class Counts
 
     /** Balances that were solved. */
     public int $solved = 0;
+
+    public function add(self $other): void
+    {
+        $this->generated += $other->generated;
+        $this->beyondLimits += $other->beyondLimits;
+        $this->shortOfGoal += $other->shortOfGoal;
+        $this->beaten += $other->beaten;
+        $this->solved += $other->solved;
+    }
 }

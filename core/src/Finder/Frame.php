@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Jornel\Core\Finder;
 
 use Jornel\Core\Part\Filter;
+use Jornel\Core\Part\Joining;
 use Jornel\Core\Shape\Assembly;
 use Jornel\Core\Shape\Design;
 
@@ -15,16 +16,22 @@ final readonly class Frame
      * @param  Design  $design  with an imagined filter that is no worse than any of the media
      * @param  Assembly  $assembly  of it
      * @param  non-empty-list<Filter>  $media  filters that go in
-     * @param  int  $ways  of treating its corners and of joining it
+     * @param  non-empty-list<Joining>  $joinings  that can hold it together
      * @param  string  $code  in words that sort the same on every machine
      */
-    public function __construct(public Design $design, public Assembly $assembly, public array $media, public int $ways, public string $code)
+    public function __construct(public Design $design, public Assembly $assembly, public array $media, public array $joinings, public string $code)
     {
+    }
+
+    /** Ways of treating its corners and of joining it. */
+    public function ways(): int
+    {
+        return count(Range::CORNERS) * count($this->joinings);
     }
 
     /** Candidates that one speed and one number of units stand for. */
     public function weight(): int
     {
-        return count($this->media) * $this->ways;
+        return count($this->media) * $this->ways();
     }
 }

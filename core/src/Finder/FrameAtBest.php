@@ -35,7 +35,7 @@ final class FrameAtBest
         $this->fans = $design->shape->fanCount($design);
         $this->filters = $design->shape->filterCount($design);
         [$minutes, $tools, $skills] = [INF, PHP_INT_MAX, PHP_INT_MAX];
-        foreach ($question->catalogue->joinings as $joining) {
+        foreach ($frame->joinings as $joining) {
             $joined = $work->joinedWith($joining);
             $minutes = min($minutes, $joined->minutes);
             $tools = min($tools, count($question->limits->missingTools($joined)));

@@ -14,8 +14,8 @@ final readonly class Range
 {
     public const MOST_UNITS = 4;
 
-    /** Ways of treating a fan's corners, the tightest first. */
-    public const CORNERS = [Corners::Shroud, Corners::Taped, Corners::Open];
+    /** Ways of treating a fan's corners, the tightest first; taped ones lie between. */
+    public const CORNERS = [Corners::Shroud, Corners::Open];
 
     /**
      * @param  array<string, Shape>  $shapes

@@ -59,8 +59,19 @@ final class Search
 
     public static function answer(Question $question): Answer
     {
+        return self::part($question, 0, 1);
+    }
+
+    /**
+     * The answer from a part of the fans' seats alone, to be put together with those of the others.
+     *
+     * @param  int  $part  which of so many, from 0
+     * @param  int  $parts  1 or more
+     */
+    public static function part(Question $question, int $part, int $parts): Answer
+    {
         $search = new self($question);
-        $sieve = new Sieve($question);
+        $sieve = new Sieve($question, $part, $parts);
         foreach ($sieve->frames() as $frame) {
             $search->begin(new Lot($frame, $question, $search->book, $search->bracket, $search->opens));
         }
@@ -70,7 +81,7 @@ final class Search
             }
         }
 
-        return new Answer($question, $search->front->all(), $search->bests, $search->without, $sieve->misfits(), $search->counts);
+        return new Answer($search->front->all(), $search->bests, $search->without, $sieve->misfits(), $search->counts);
     }
 
     /** Every speed and number of units at which a frame, of the best media and tight, would reach the goal. */
@@ -114,7 +125,7 @@ final class Search
         [$ideal, $extra] = $lot->ideal($open->units);
         foreach ($lot->frame->media as $filter) {
             $atBest = $lot->ofFansAndFilters($filter, $open)->made($ideal, $extra, $open->units);
-            if ($this->mayMatter($atBest, $branch->share, $lot->frame->ways)) {
+            if ($this->mayMatter($atBest, $branch->share, $lot->frame->ways())) {
                 $this->queue->add(new Branch($lot, $open, $atBest, $branch->share, $filter));
             }
         }

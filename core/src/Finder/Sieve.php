@@ -21,7 +21,14 @@ final class Sieve
     /** @var array<string, Misfit> by shape and reason */
     private array $misfits = [];
 
-    public function __construct(private readonly Question $question)
+    /** Ways of making shapes that were gone through. */
+    private int $gone = 0;
+
+    /**
+     * @param  int  $part  which of so many equal parts of the fans it tries, from 0
+     * @param  int  $parts  1 for all of them
+     */
+    public function __construct(private readonly Question $question, private readonly int $part = 0, private readonly int $parts = 1)
     {
         $this->geometries = self::geometries($question);
     }
@@ -29,14 +36,13 @@ final class Sieve
     /** @return iterable<Frame> */
     public function frames(): iterable
     {
-        $joinings = $this->question->catalogue->joinings;
-        if ($joinings === []) {
-            return;
-        }
-        $joining = $joinings[array_key_first($joinings)];
         foreach ($this->question->range->shapes as $shape) {
+            $joinings = array_values(array_filter($this->question->catalogue->joinings, fn (Joining $joining): bool => $joining->holds($shape->id())));
+            if ($joinings === []) {
+                continue;
+            }
             foreach ($shape->ways() as $way) {
-                yield from $this->ofWay($shape, $way, $joining);
+                yield from $this->ofWay($shape, $way, $joinings);
             }
         }
     }
@@ -44,31 +50,34 @@ final class Sieve
     /** @return list<Misfit> those that keep most out first */
     public function misfits(): array
     {
-        $misfits = array_values($this->misfits);
-        usort($misfits, fn (Misfit $one, Misfit $other): int => $other->count <=> $one->count);
-
-        return $misfits;
+        return Misfit::mostFirst(array_values($this->misfits));
     }
 
     /**
      * What is wrong whatever the fan, or whatever the filter, is found out once.
      *
      * @param  array<string, string>  $way
+     * @param  non-empty-list<Joining>  $joinings
      * @return iterable<Frame>
      */
-    private function ofWay(Shape $shape, array $way, Joining $joining): iterable
+    private function ofWay(Shape $shape, array $way, array $joinings): iterable
     {
         $wrong = [];
+        $turn = $this->gone++;
         foreach ($this->question->catalogue->fans as $fan) {
+            // Every part gets every fan on some way: fans with many speeds take longer.
+            if ($turn++ % $this->parts !== $this->part) {
+                continue;
+            }
             foreach ($this->geometries as $number => ['filters' => $filters, 'best' => $best, 'prefilter' => $prefilter]) {
                 if (isset($wrong[$number])) {
                     $this->leaveOut($shape, $wrong[$number], count($filters));
 
                     continue;
                 }
-                $design = new Design($shape, $fan, $best, $joining, Range::CORNERS[0], $prefilter, null, $way);
+                $design = new Design($shape, $fan, $best, $joinings[0], Range::CORNERS[0], $prefilter, null, $way);
                 try {
-                    yield new Frame($design, $design->assemble(), $filters, count(Range::CORNERS) * count($this->question->catalogue->joinings), self::code($design));
+                    yield new Frame($design, $design->assemble(), $filters, $joinings, self::code($design));
                 } catch (NoSeat $why) {
                     $this->leaveOut($shape, $why, array_sum(array_map(fn (array $geometry): int => count($geometry['filters']), $this->geometries)));
 

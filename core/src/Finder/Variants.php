@@ -128,7 +128,7 @@ final class Variants
             $work = $corners === Corners::Open ? $this->leastWork() : Work::of($this->made($corners));
             $size = $this->size($corners);
             [$open, $joined] = [$assembly->openArea(), $assembly->joinedLength()];
-            foreach ($this->question->catalogue->joinings as $joining) {
+            foreach ($this->frame->joinings as $joining) {
                 $done = $work->joinedWith($joining);
                 $all[] = new Variant(
                     $corners, $joining, $open + $joined * $joining->residualGap, $done->minutes,
@@ -138,7 +138,7 @@ final class Variants
             }
         }
 
-        return $all === [] ? throw new \LogicException('No joining is given.') : $all;
+        return $all;
     }
 
     /**

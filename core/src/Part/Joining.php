@@ -10,6 +10,7 @@ use Jornel\Core\Quantity\Provenance;
 final readonly class Joining
 {
     /**
+     * @param  string  $spoken  its name within a sentence
      * @param  float  $residualGap  mean open width along a seam, m (assumed)
      * @param  float  $minutesPerSeam  minutes of work for one seam
      * @param  string  $emission  note on fumes while making and after
@@ -17,11 +18,13 @@ final readonly class Joining
      * @param  list<string>  $tools  that it takes
      * @param  string  $skill  `taping`, `gluing`, `sawing`, `none`
      * @param  string|null  $material  id of the sheet, tape or hardware it uses up along the seams
+     * @param  list<string>|null  $holds  shapes that it can hold together; null for any
      * @param  array<string, mixed>  $data
      */
     private function __construct(
         public string $id,
         public string $name,
+        public string $spoken,
         public float $residualGap,
         public float $minutesPerSeam,
         public string $emission,
@@ -29,6 +32,7 @@ final readonly class Joining
         public array $tools,
         public string $skill,
         public ?string $material,
+        private ?array $holds,
         public Provenance $provenance,
         public array $data,
     ) {
@@ -49,6 +53,7 @@ final readonly class Joining
         return new self(
             $record->text('id'),
             $record->text('name'),
+            mb_strtolower($record->text('name')),
             $gap->si,
             $record->number('minutes_per_seam', -1e-9)->si,
             $record->text('emission'),
@@ -56,8 +61,15 @@ final readonly class Joining
             isset($data['tools']) ? $record->texts('tools') : [],
             isset($data['skill']) ? $record->text('skill') : 'taping',
             is_string($material) ? $material : null,
+            isset($data['holds']) ? $record->texts('holds') : null,
             $gap->provenance,
             $data,
         );
+    }
+
+    /** Whether it can hold a shape together: suction holds a panel, not a box. */
+    public function holds(string $shape): bool
+    {
+        return $this->holds === null || in_array($shape, $this->holds, true);
     }
 }

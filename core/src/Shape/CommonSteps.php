@@ -14,7 +14,7 @@ final class CommonSteps
         if ($panels === []) {
             return null;
         }
-        $names = array_values(array_unique(array_map(fn (Panel $panel): string => mb_strtolower($panel->name), $panels)));
+        $names = array_values(array_unique(array_map(fn (Panel $panel): string => lcfirst($panel->name), $panels)));
 
         return new Step(
             'Cut '.implode(' and ', $names)." from {$from} to the sizes on this sheet.",
@@ -59,7 +59,7 @@ final class CommonSteps
         $joining = $design->joining;
 
         return (new Step(
-            sprintf('Close %s with %s from end to end and press it flat.', $which, mb_strtolower($joining->name)),
+            sprintf('Close %s with %s from end to end and press it flat.', $which, $joining->spoken),
             $reason,
             2.0,
             'All seams pressed',

@@ -10,7 +10,7 @@ final class CubeSteps
     /** @return non-empty-list<Step> */
     public static function of(Design $design, Step $base): array
     {
-        $joining = mb_strtolower($design->joining->name);
+        $joining = $design->joining->spoken;
         $between = Layout::tryFrom($design->option('layout')) === Layout::TwoBetweenTwo;
 
         return CommonSteps::list(

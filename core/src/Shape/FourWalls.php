@@ -38,13 +38,12 @@ final readonly class FourWalls
      */
     public static function of(Design $design, float $across, float $up, Layout $layout = Layout::Pinwheel, int $rows = 1): self
     {
-        $name = mb_strtolower($design->shape->name());
         if (! $design->filter->isFramed()) {
-            throw DoesNotFit::notAFrame($design->filter, $name);
+            throw DoesNotFit::notAFrame($design->filter, mb_strtolower($design->shape->name()));
         }
         $walls = new self($design, $layout, $across, $up, $rows, $design->stackDepth());
         if (min($walls->netWidths()) <= 0.0 || $walls->top()->openWidth <= 0.0) {
-            throw DoesNotFit::tooDeep($design->filter, $name);
+            throw DoesNotFit::tooDeep($design->filter, mb_strtolower($design->shape->name()));
         }
 
         return $walls;

@@ -114,7 +114,7 @@ final readonly class PanelBehindFan
     public function steps(): array
     {
         $design = $this->design;
-        $joining = mb_strtolower($design->joining->name);
+        $joining = $design->joining->spoken;
         $several = count($this->stack) > 1;
 
         return CommonSteps::list(

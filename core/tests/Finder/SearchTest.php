@@ -19,6 +19,7 @@ use Jornel\Core\Kit\Economy;
 use Jornel\Core\Kit\Stock;
 use Jornel\Core\Part\Catalogue;
 use Jornel\Core\Part\Filter;
+use Jornel\Core\Part\Joining;
 use Jornel\Core\Room\Seat;
 use Jornel\Core\Shape\Corners;
 use Jornel\Core\Shape\Design;
@@ -91,7 +92,8 @@ final class SearchTest extends TestCase
         $shapes = array_map(fn (string $id) => Shapes::get($id), array_combine(explode(' ', $shapes), explode(' ', $shapes)));
         $some = fn (array $parts, int $count): array => array_slice($draw->shuffleArray(array_keys($parts)), 0, $count);
         [$fans, $filters] = self::thatFit($all, $shapes, $draw);
-        $joinings = $some($all->joinings, $seed === 3 ? 1 : 2);
+        $held = array_filter($all->joinings, fn (Joining $joining): bool => array_filter(array_keys($shapes), $joining->holds(...)) !== []);
+        $joinings = $some($held, $seed === 3 ? 1 : 2);
         $catalogue = Catalogue::fromEntries($all->entries([...$fans, ...$filters, ...$joinings, ...array_map(strval(...), array_keys($all->materials))]));
         $stock = $seed % 2 === 0 ? Stock::none() : Stock::of([$fans[0] => 2, $filters[0] => 5, 'duct-tape' => 1, 'board-24x36' => 1, 'painters-tape' => 1]);
         $room = isset($shapes['ring']) ? Sample::room(3.0, 3.0, 2.4) : Sample::room();

@@ -81,7 +81,8 @@ final class PartForms
             ->number('minutes_per_seam', self::NOT_NEGATIVE, 'Minutes of work')
             ->text('emission', '')->text('change', 'How filters are changed')
             ->key('material', ['type' => ['string', 'null']], 'What it uses up, by id')
-            ->list('tools', ['type' => 'string'], '', 0)->text('skill', '');
+            ->list('tools', ['type' => 'string'], '', 0)->text('skill', '')
+            ->list('holds', ['type' => 'string'], 'Shapes that it can hold together; any where not given');
     }
 
     public static function material(): Form

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Document;
 
-use Brick\Math\BigDecimal;
 use Jornel\Core\Air\BinShares;
 use Jornel\Core\Air\Pollutant;
 use Jornel\Core\Air\Pollutants;
@@ -16,10 +15,10 @@ use Jornel\Core\Caution\Caution;
 use Jornel\Core\Caution\Facts;
 use Jornel\Core\DataFiles;
 use Jornel\Core\Document\Schema\AirForm;
+use Jornel\Core\Document\Schema\FindForms;
 use Jornel\Core\Document\Schema\Form;
 use Jornel\Core\Document\Schema\RoomForms;
 use Jornel\Core\Document\Schema\UnitForms;
-use Jornel\Core\Kit\Economy;
 use Jornel\Core\Kit\RunningCost;
 use Jornel\Core\Kit\ShoppingList;
 use Jornel\Core\Part\Record;
@@ -50,11 +49,7 @@ final readonly class EvaluationDocument implements Document
             ->object('unit', UnitForms::unit())
             ->list('pollutants', RoomForms::pollutant(), 'Of one’s own', 0)
             ->list('goals', ['type' => 'string'], 'Targets besides those of the register: air-changes-7, hold-12', 0)
-            ->object('economy', Form::about('What running costs rest on; needs a unit of shape and parts')
-                ->number('tariff', ['minimum' => 0], 'Money for a kilowatt hour')
-                ->number('hours_per_day', ['minimum' => 0, 'maximum' => 24], '8 where not given')
-                ->number('years', ['exclusiveMinimum' => 0], '2 where not given')
-                ->count('changes', ['minimum' => 0], 'Of filters within the span, 4 where not given'))
+            ->object('economy', FindForms::economy())
             ->key('band', ['type' => ['boolean', 'object'], 'properties' => [
                 'draws' => ['type' => 'integer', 'minimum' => 20, 'maximum' => 20000], 'seed' => ['type' => 'integer'],
             ], 'additionalProperties' => false], 'Whether to say where each figure lies nine times in ten')
@@ -175,12 +170,7 @@ final readonly class EvaluationDocument implements Document
         if ($economy === null || $read->design === null) {
             return [];
         }
-        $terms = Economy::of(
-            BigDecimal::of((string) ($economy->optional('tariff', -1e-12)->si ?? 0.0)),
-            $economy->optional('hours_per_day', -1e-12)->si ?? 8.0,
-            $economy->optional('years', 0.0)->si ?? 2.0,
-            (int) ($economy->optional('changes', -1.0)->si ?? 4.0),
-        );
+        $terms = EconomyReader::read($economy);
         $list = ShoppingList::for($read->design, $read->design->assemble(), $read->count, $this->data->catalogue());
 
         return ['cost' => array_map(function (Performance $performance) use ($list, $read, $terms): array {

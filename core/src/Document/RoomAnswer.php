@@ -141,16 +141,11 @@ final readonly class RoomAnswer
     /** @return array<string, mixed> at a seat, where its distance is known */
     private function level(Performance $performance): array
     {
-        $seat = $this->record->optional('seat', 0.0)?->si;
+        $seat = SeatReader::of($this->record, $this->room);
         if ($seat === null || is_nan($performance->level)) {
             return [];
         }
-        $directivity = $this->record->optional('directivity', 0.0)->si ?? Sound::ON_FLOOR;
-        $surface = RoomSurface::of($this->record, $this->room);
-        $power = Sound::power(Sound::together(array_fill(0, max(1, $this->units), $performance->level)), $directivity);
-        $level = $surface === null
-            ? Sound::free(Sound::together(array_fill(0, max(1, $this->units), $performance->level)), $seat)
-            : Sound::inRoom($power, $seat, Sound::roomConstant($surface, $this->record->optional('absorption', 0.0)->si ?? Sound::ABSORPTION), $directivity);
+        $level = $seat->level($performance->level, $this->units);
         $background = $this->record->optional('background')?->si;
 
         return ['level_at_seat_dba' => $level] + ($background === null ? [] : ['level_with_background_dba' => Sound::together([$level, $background])]);

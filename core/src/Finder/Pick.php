@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Finder;
 
+use Jornel\Core\Quantity\Display;
+
 /** What a build may be the best at, among all that do it. */
 enum Pick: string
 {
@@ -14,4 +16,73 @@ enum Pick: string
     case LeastToRun = 'least-to-run';
     case LeastPower = 'least-power';
     case QuickestToBuild = 'quickest-to-build';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::Cheapest => 'Cheapest over the years',
+            self::LeastToBuy => 'Least to buy',
+            self::Quietest => 'Quietest',
+            self::Smallest => 'Smallest',
+            self::LeastToRun => 'Least to run',
+            self::LeastPower => 'Least power',
+            self::QuickestToBuild => 'Quickest to build',
+        };
+    }
+
+    /** @return float the least is the best: money, dBA, m2, W, min */
+    public function value(Measures $measures): float
+    {
+        return match ($this) {
+            self::Cheapest => $measures->totalCost() / 100.0,
+            self::LeastToBuy => $measures->firstCost / 100.0,
+            self::Quietest => $measures->level,
+            self::Smallest => $measures->footprint,
+            self::LeastToRun => $measures->running / 100.0,
+            self::LeastPower => $measures->power,
+            self::QuickestToBuild => $measures->minutes,
+        };
+    }
+
+    /** Whether one has by a whole step less of it than another. */
+    public function isClearlyBetter(Measures $one, Measures $other): bool
+    {
+        $step = match ($this) {
+            self::Cheapest, self::LeastToBuy, self::LeastToRun => Steps::COST / 100.0,
+            self::Quietest => Steps::LEVEL,
+            self::Smallest => Steps::FOOTPRINT,
+            self::LeastPower => Steps::POWER,
+            self::QuickestToBuild => Steps::MINUTES,
+        };
+
+        return $this->value($other) - $this->value($one) >= $step;
+    }
+
+    /** What would be better, with two figures to be put in. */
+    public function wish(): string
+    {
+        return match ($this) {
+            self::Cheapest => 'The cheapest would cost %s over the years instead of %s',
+            self::LeastToBuy => 'There would be one for %s to buy instead of %s',
+            self::Quietest => 'The quietest would be at %s instead of %s',
+            self::Smallest => 'The smallest would take %s of floor instead of %s',
+            self::LeastToRun => 'Running would cost %s over the years instead of %s',
+            self::LeastPower => 'The thriftiest would take %s instead of %s',
+            self::QuickestToBuild => 'The quickest would take %s of work instead of %s',
+        };
+    }
+
+    /** @return array{Display, float}|string as a sentence takes it */
+    public function figure(Measures $measures): array|string
+    {
+        $value = $this->value($measures);
+
+        return match ($this) {
+            self::Cheapest, self::LeastToBuy, self::LeastToRun => number_format($value, 0),
+            self::Quietest => [Display::Level, $value],
+            self::Smallest => [Display::Area, $value],
+            self::LeastPower => [Display::Power, $value],
+            self::QuickestToBuild => [Display::Minutes, 60.0 * $value],
+        };
+    }
 }

@@ -42,6 +42,21 @@ final readonly class Catalogue
         return new self($fans, $filters, $joinings, $materials);
     }
 
+    /**
+     * Some of its fans, filters and joinings, with all its materials.
+     *
+     * @param  list<string>  $fans  ids
+     * @param  list<string>  $filters  ids
+     * @param  list<string>  $joinings  ids
+     */
+    public function only(array $fans, array $filters, array $joinings): self
+    {
+        return new self(
+            array_intersect_key($this->fans, array_flip($fans)), array_intersect_key($this->filters, array_flip($filters)),
+            array_intersect_key($this->joinings, array_flip($joinings)), $this->materials,
+        );
+    }
+
     /** @throws UnknownPart */
     public function fan(string $id): Fan
     {

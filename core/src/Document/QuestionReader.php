@@ -1,0 +1,148 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jornel\Core\Document;
+
+use Jornel\Core\DataFiles;
+use Jornel\Core\Finder\Limit;
+use Jornel\Core\Finder\Limits;
+use Jornel\Core\Finder\Question;
+use Jornel\Core\Finder\Range;
+use Jornel\Core\Kit\Stock;
+use Jornel\Core\Part\Catalogue;
+use Jornel\Core\Part\Record;
+use Jornel\Core\Part\UnknownPart;
+use Jornel\Core\Room\Seat;
+use Jornel\Core\Room\Space;
+use Jornel\Core\Room\Target\Target;
+use Jornel\Core\Room\Target\UnknownTarget;
+use Jornel\Core\Shape\Shape;
+use Jornel\Core\Shape\Shapes;
+
+/** Reads what is asked of the finder. */
+final readonly class QuestionReader
+{
+    private Catalogue $catalogue;
+
+    public function __construct(private Record $document, private DataFiles $data)
+    {
+        $this->catalogue = $data->catalogue();
+    }
+
+    public function question(): Question
+    {
+        $record = $this->document->child('room');
+        $room = RoomReader::of($this->document, $this->data)->room($record);
+        $range = $this->document->childOr('range');
+
+        return new Question(
+            $room,
+            $this->goal($room),
+            $this->parts($range),
+            $this->limits(),
+            $this->range($range, $room->pollutant()->leastGrade),
+            AirReader::read($this->document->childOr('air')),
+            EconomyReader::read($this->document->childOr('economy')),
+            SeatReader::of($record, $room) ?? Seat::atOneMetre(),
+            $this->stock(),
+        );
+    }
+
+    private function goal(Space $room): Target
+    {
+        $goal = $this->data->targets()->get($this->document->text('goal'));
+        if ($goal->asks($room) === null) {
+            throw UnknownTarget::saysNothing($goal->name());
+        }
+
+        return $goal;
+    }
+
+    private function limits(): Limits
+    {
+        $limits = Limits::none();
+        $record = $this->document->childOr('limits');
+        if ($record === null) {
+            return $limits;
+        }
+        foreach (Limit::cases() as $limit) {
+            $most = $limit->isCounted() ? $record->optional($limit->value, -1e-12)?->si : null;
+            $limits = match (true) {
+                $most !== null => $limits->atMost($limit, $most),
+                $limit === Limit::Tools && isset($record->data()['tools']) => $limits->withTools($record->texts('tools')),
+                $limit === Limit::Skills && isset($record->data()['skills']) => $limits->withSkills($record->texts('skills')),
+                $limit === Limit::Stock && $record->flagOr('from_stock', false) => $limits->fromStock(),
+                default => $limits,
+            };
+        }
+
+        return $limits;
+    }
+
+    private function range(?Record $range, ?int $leastGrade): Range
+    {
+        if ($range === null) {
+            return Range::usual($leastGrade);
+        }
+        $least = $range->optional('least_grade', 0.0)?->si;
+
+        return new Range(
+            $this->shapes($range),
+            (int) ($range->optional('units', 0.0)->si ?? Range::MOST_UNITS),
+            match (true) {
+                $range->flagOr('coarser', false) => null,
+                $least !== null => (int) $least,
+                default => $leastGrade,
+            },
+            $range->flagOr('prefilters', false),
+        );
+    }
+
+    /** @return array<string, Shape> */
+    private function shapes(Record $range): array
+    {
+        if (! isset($range->data()['shapes'])) {
+            return $range->flagOr('windows', false) ? Shapes::all() : Range::usual()->shapes;
+        }
+        $shapes = [];
+        foreach ($range->texts('shapes') as $number => $id) {
+            $shapes[$id] = Shapes::get($id, $range->path("shapes.{$number}"));
+        }
+
+        return $shapes;
+    }
+
+    /** The catalogue with those of its fans, filters and joinings that are named, or all. */
+    private function parts(?Record $range): Catalogue
+    {
+        $named = function (string $key, array $all) use ($range): array {
+            if ($range === null || ! isset($range->data()[$key])) {
+                return array_map(strval(...), array_keys($all));
+            }
+            foreach ($range->texts($key) as $number => $id) {
+                isset($all[$id]) || throw UnknownPart::named($range->path("{$key}.{$number}"), rtrim($key, 's'), $id, array_map(strval(...), array_keys($all)));
+            }
+
+            return $range->texts($key);
+        };
+        if ($range === null) {
+            return $this->catalogue;
+        }
+
+        return $this->catalogue->only($named('fans', $this->catalogue->fans), $named('filters', $this->catalogue->filters), $named('joinings', $this->catalogue->joinings));
+    }
+
+    private function stock(): Stock
+    {
+        $pieces = [];
+        foreach (isset($this->document->data()['stock']) ? $this->document->records('stock') : [] as $row) {
+            $id = $row->text('part');
+            $known = isset($this->catalogue->fans[$id]) || isset($this->catalogue->filters[$id]) || isset($this->catalogue->materials[$id]);
+            $pieces[$id] = (int) $row->number('pieces', -1.0)->si + ($pieces[$id] ?? 0);
+            $known || throw UnknownPart::named($row->path('part'), 'part', $id, []);
+        }
+
+        return Stock::of($pieces);
+    }
+}

@@ -4,6 +4,7 @@ use App\Http\Controllers\BuildController;
 use App\Http\Controllers\CatalogueController;
 use App\Http\Controllers\DeletedRoomController;
 use App\Http\Controllers\EvaluationController;
+use App\Http\Controllers\FindController;
 use App\Http\Controllers\MisfitController;
 use App\Http\Controllers\PartController;
 use App\Http\Controllers\ProgrammeController;
@@ -12,6 +13,8 @@ use App\Http\Controllers\SessionController;
 use App\Http\Controllers\SettingController;
 use App\Http\Controllers\SheetController;
 use App\Http\Controllers\SiteController;
+use App\Http\Controllers\SketchController;
+use App\Http\Controllers\StockController;
 use App\Http\Controllers\VersionController;
 use Illuminate\Support\Facades\Route;
 
@@ -26,6 +29,8 @@ Route::middleware('auth:sanctum')->group(function (): void {
     Route::post('evaluations', [EvaluationController::class, 'store']);
 
     Route::post('misfits', [MisfitController::class, 'store']);
+    Route::post('finds', [FindController::class, 'store']);
+    Route::post('sketches', [SketchController::class, 'store']);
 
     Route::get('programmes', [ProgrammeController::class, 'index']);
     Route::get('programmes/{programme}', [ProgrammeController::class, 'show'])->can('view', 'programme');
@@ -37,6 +42,9 @@ Route::middleware('auth:sanctum')->group(function (): void {
     Route::get('programmes/{programme}/parts/{kind}/{code}', [PartController::class, 'show'])->where(['kind' => 'fan|filter|joining|material', 'code' => '[A-Za-z0-9.-]{1,80}'])->can('view', 'programme');
     Route::put('programmes/{programme}/parts/{kind}/{code}', [PartController::class, 'update'])->where(['kind' => 'fan|filter|joining|material', 'code' => '[A-Za-z0-9.-]{1,80}'])->can('build', 'programme');
     Route::delete('programmes/{programme}/parts/{kind}/{code}', [PartController::class, 'destroy'])->where(['kind' => 'fan|filter|joining|material', 'code' => '[A-Za-z0-9.-]{1,80}'])->can('build', 'programme');
+
+    Route::get('programmes/{programme}/stock', [StockController::class, 'show'])->can('view', 'programme');
+    Route::post('programmes/{programme}/stock', [StockController::class, 'store'])->can('build', 'programme');
 
     Route::post('sites/{site}/rooms', [RoomController::class, 'store'])->can('build', 'site');
     Route::get('rooms/{room}', [RoomController::class, 'show'])->can('view', 'room');

@@ -30,6 +30,7 @@ use Jornel\Core\Ledger\SettingEntry;
  * @property int $revision
  * @property Collection<int, Site> $sites
  * @property Collection<int, ProgrammePart> $parts
+ * @property Collection<int, StockMovement> $movements
  */
 class Programme extends Model implements OfProgramme
 {
@@ -57,6 +58,15 @@ class Programme extends Model implements OfProgramme
         $parts->orderBy('id');
 
         return $parts;
+    }
+
+    /** @return HasMany<StockMovement, $this> the earliest first */
+    public function movements(): HasMany
+    {
+        $movements = $this->hasMany(StockMovement::class);
+        $movements->orderBy('id');
+
+        return $movements;
     }
 
     /** The air that its units move. */

@@ -1,0 +1,50 @@
+<?php
+
+namespace App\Actions;
+
+use App\Models\Build;
+use App\Models\Part;
+use App\Models\Programme;
+use Jornel\Core\Air\Air;
+use Jornel\Core\DataFiles;
+use Jornel\Core\Finder\Question;
+use Jornel\Core\Finder\Range;
+use Jornel\Core\Finder\WishEntry;
+use Jornel\Core\Kit\Economy;
+use Jornel\Core\Kit\Stock;
+use Jornel\Core\Quantity\System;
+use Jornel\Core\Room\RoomEntry;
+use Jornel\Core\Room\Seat;
+use Jornel\Core\Room\Target\UnknownTarget;
+use Jornel\Core\Shape\Shapes;
+
+/** Puts the question to the finder: a room, its goal, what builds are held to, and what is on the shelf. */
+final readonly class Find
+{
+    public function __construct(private DataFiles $data, private Shelf $shelf)
+    {
+    }
+
+    /**
+     * @param  array<string, mixed>  $room  as written down
+     * @param  array<string, mixed>  $wishes  as written down
+     */
+    public function __invoke(array $room, string $goal, array $wishes, System $system, ?Programme $programme, ?Build $build): Question
+    {
+        $space = RoomEntry::read($room, $system, $this->data->occupancies(), $this->data->pollutants());
+        $target = $this->data->targets()->get($goal);
+        if ($target->asks($space) === null) {
+            throw UnknownTarget::saysNothing($target->name());
+        }
+        $wish = WishEntry::read($wishes, $system);
+        $usual = Range::usual(($wishes['coarser'] ?? false) === true ? null : $space->pollutant()->leastGrade);
+
+        return new Question(
+            $space, $target, Part::catalogue($programme), $wish->limits,
+            new Range(($wishes['windows'] ?? false) === true ? Shapes::all() : $usual->shapes, is_int($wishes['units'] ?? null) ? $wishes['units'] : Range::MOST_UNITS, $usual->leastGrade),
+            $programme?->air() ?? Air::reference(), $programme?->economy() ?? Economy::withoutEnergy(),
+            $wish->seat === null ? Seat::atOneMetre() : Seat::at($wish->seat, $space->surface()),
+            $programme === null ? Stock::none() : $this->shelf->stock($programme, $build),
+        );
+    }
+}

@@ -1,0 +1,66 @@
+<?php
+
+namespace App\Http\Requests;
+
+use App\Models\Build;
+use Illuminate\Support\Facades\Gate;
+use Jornel\Core\Finder\Range;
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(schema: 'FindRequest', required: ['room', 'goal', 'wishes'], properties: [
+    new OA\Property(property: 'room', ref: '#/components/schemas/RoomEntries'),
+    new OA\Property(property: 'goal', type: 'string', example: 'air-changes-5'),
+    new OA\Property(property: 'programme', type: 'integer', nullable: true),
+    new OA\Property(property: 'build', type: 'integer', nullable: true, description: 'Whose promised pieces count as there'),
+    new OA\Property(property: 'wishes', ref: '#/components/schemas/Wishes'),
+]),
+    OA\Schema(schema: 'Wishes', required: ['level', 'seat', 'first_cost', 'total_cost', 'footprint', 'height', 'power', 'minutes', 'tools', 'skills', 'from_stock', 'windows', 'coarser', 'units'], description: 'What builds are held to, as written; empty for no limit', properties: [
+        new OA\Property(property: 'level', type: 'string', example: '45 dBA'), new OA\Property(property: 'seat', type: 'string', example: '6 ft'),
+        new OA\Property(property: 'first_cost', type: 'string'), new OA\Property(property: 'total_cost', type: 'string'),
+        new OA\Property(property: 'footprint', type: 'string'), new OA\Property(property: 'height', type: 'string'),
+        new OA\Property(property: 'power', type: 'string'), new OA\Property(property: 'minutes', type: 'string'),
+        new OA\Property(property: 'tools', type: 'array', nullable: true, items: new OA\Items(type: 'string'), description: 'At hand; null where they are no limit'),
+        new OA\Property(property: 'skills', type: 'array', nullable: true, items: new OA\Items(type: 'string'), description: 'At hand; null where they are no limit'),
+        new OA\Property(property: 'from_stock', type: 'boolean'), new OA\Property(property: 'windows', type: 'boolean'), new OA\Property(property: 'coarser', type: 'boolean'),
+        new OA\Property(property: 'units', type: 'integer', minimum: 1, maximum: 4),
+    ])]
+class FindRequest extends StrictRequest
+{
+    public function rules(): array
+    {
+        $text = ['nullable', 'string', 'max:40'];
+
+        return [
+            ...$this->roomRules(),
+            'programme' => ['nullable', 'integer'],
+            'build' => ['nullable', 'integer'],
+            'wishes' => ['required', 'array'],
+            'wishes.level' => $text, 'wishes.seat' => $text, 'wishes.first_cost' => $text, 'wishes.total_cost' => $text,
+            'wishes.footprint' => $text, 'wishes.height' => $text, 'wishes.power' => $text, 'wishes.minutes' => $text,
+            'wishes.tools' => ['nullable', 'array'], 'wishes.tools.*' => ['string', 'max:40'],
+            'wishes.skills' => ['nullable', 'array'], 'wishes.skills.*' => ['string', 'max:40'],
+            'wishes.from_stock' => ['required', 'boolean'], 'wishes.windows' => ['required', 'boolean'], 'wishes.coarser' => ['required', 'boolean'],
+            'wishes.units' => ['required', 'integer', 'min:1', 'max:'.Range::MOST_UNITS],
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    public function wishes(): array
+    {
+        /** @var array<string, mixed> $wishes */
+        $wishes = $this->validated('wishes');
+
+        return $wishes;
+    }
+
+    public function build(): ?Build
+    {
+        if ($this->validated('build') === null) {
+            return null;
+        }
+        $build = Build::query()->with('room.site')->findOrFail($this->integer('build'));
+        Gate::authorize('view', $build);
+
+        return $build;
+    }
+}

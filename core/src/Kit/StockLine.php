@@ -1,0 +1,107 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jornel\Core\Kit;
+
+/** Pieces of one part: how many are on the shelf, how many of those are promised to builds, how many went into which. */
+final readonly class StockLine
+{
+    /**
+     * @param  int  $onHand  on the shelf
+     * @param  array<int, int>  $reserved  of those, promised, by build
+     * @param  array<int, int>  $used  gone into a build, by build; 0 for none that is named
+     */
+    private function __construct(public int $onHand, public array $reserved, public array $used)
+    {
+    }
+
+    public static function empty(): self
+    {
+        return new self(0, [], []);
+    }
+
+    /** Promised to builds. */
+    public function promised(): int
+    {
+        return array_sum($this->reserved);
+    }
+
+    /** On the shelf and promised to none. */
+    public function free(): int
+    {
+        return $this->onHand - $this->promised();
+    }
+
+    /** On the shelf and free, or promised to this build. */
+    public function freeFor(?int $build): int
+    {
+        return $this->free() + ($build === null ? 0 : $this->reserved[$build] ?? 0);
+    }
+
+    /**
+     * After a movement.
+     *
+     * @param  int  $pieces  1 or more
+     * @param  int|null  $build  that they are for, or come from
+     *
+     * @throws InvalidStock when there are not so many
+     */
+    public function after(StockMove $move, int $pieces, ?int $build): self
+    {
+        if ($pieces < 1) {
+            throw InvalidStock::pieces();
+        }
+
+        return match ($move) {
+            StockMove::Bought => new self($this->onHand + $pieces, $this->reserved, $this->used),
+            StockMove::Reserved => $this->reserve($pieces, $build ?? throw InvalidStock::forNothing()),
+            StockMove::Used => $this->use($pieces, $build),
+            StockMove::Returned => $this->return($pieces, $build),
+        };
+    }
+
+    private function reserve(int $pieces, int $build): self
+    {
+        return $pieces > $this->free()
+            ? throw InvalidStock::tooFew($pieces, $this->free(), 'free')
+            : new self($this->onHand, self::with($this->reserved, $build, $pieces), $this->used);
+    }
+
+    private function use(int $pieces, ?int $build): self
+    {
+        $there = $this->freeFor($build);
+        if ($pieces > $there) {
+            throw InvalidStock::tooFew($pieces, $there, 'free or promised to this build');
+        }
+        $promised = min($pieces, $build === null ? 0 : $this->reserved[$build] ?? 0);
+
+        return new self($this->onHand - $pieces, $promised === 0 ? $this->reserved : self::with($this->reserved, (int) $build, -$promised), self::with($this->used, $build ?? 0, $pieces));
+    }
+
+    private function return(int $pieces, ?int $build): self
+    {
+        $promised = $build === null ? 0 : $this->reserved[$build] ?? 0;
+        $used = $this->used[$build ?? 0] ?? 0;
+        if ($pieces > $promised + $used) {
+            throw InvalidStock::tooFew($pieces, $promised + $used, $build === null ? 'in use' : 'promised to this build or in it');
+        }
+        $released = min($pieces, $promised);
+        $back = $pieces - $released;
+
+        return new self(
+            $this->onHand + $back,
+            $released === 0 ? $this->reserved : self::with($this->reserved, (int) $build, -$released),
+            $back === 0 ? $this->used : self::with($this->used, $build ?? 0, -$back),
+        );
+    }
+
+    /**
+     * @param  array<int, int>  $counts
+     * @return array<int, int>
+     */
+    private static function with(array $counts, int $build, int $pieces): array
+    {
+        return array_filter([$build => ($counts[$build] ?? 0) + $pieces] + $counts);
+    }
+}

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jornel\Core\Kit;
+
+/** What happens to pieces of a part. */
+enum StockMove: string
+{
+    /** They come to the shelf. */
+    case Bought = 'bought';
+    /** They are promised to a build and stay on the shelf. */
+    case Reserved = 'reserved';
+    /** They go into a build: those promised to it first, then free ones. */
+    case Used = 'used';
+    /** They come back from a build: what is still promised to it becomes free, what went into it comes back to the shelf. */
+    case Returned = 'returned';
+
+    public function label(): string
+    {
+        return ucfirst($this->value);
+    }
+}

@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jornel\Core\Tests\Kit;
+
+use Jornel\Core\Kit\InvalidStock;
+use Jornel\Core\Kit\ShoppingList;
+use Jornel\Core\Kit\Stock;
+use Jornel\Core\Kit\StockLine;
+use Jornel\Core\Kit\StockMove;
+use Jornel\Core\Tests\Sample;
+use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\TestCase;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+
+final class StockTest extends TestCase
+{
+    public function test_promised_pieces_stay_on_the_shelf_and_are_used_first(): void
+    {
+        $line = self::moved([[StockMove::Bought, 12], [StockMove::Reserved, 5, 1], [StockMove::Reserved, 4, 2], [StockMove::Used, 7, 1]]);
+
+        self::assertSame([5, 4, 1], [$line->onHand, $line->promised(), $line->free()]);
+        self::assertSame([5, 1], [$line->freeFor(2), $line->freeFor(1)]);
+    }
+
+    public function test_what_comes_back_is_released_before_it_is_taken_out_of_the_build(): void
+    {
+        $line = self::moved([[StockMove::Bought, 6], [StockMove::Used, 2, 1], [StockMove::Reserved, 3, 1], [StockMove::Returned, 4, 1]]);
+
+        self::assertSame([5, 0, 5], [$line->onHand, $line->promised(), $line->free()]);
+        self::assertSame([1 => 1], $line->used);
+    }
+
+    #[TestWith([[['bought', 3], ['reserved', 4, 1]], 'Only 3 are free, not 4.'])]
+    #[TestWith([[['bought', 3], ['reserved', 2, 1], ['used', 2, 2]], 'Only 1 is free or promised to this build, not 2.'])]
+    #[TestWith([[['bought', 3], ['used', 1, 1], ['returned', 2, 1]], 'Only 1 is promised to this build or in it, not 2.'])]
+    #[TestWith([[['returned', 1]], 'None is in use.'])]
+    #[TestWith([[['bought', 0]], 'At least one piece must move.'])]
+    #[TestWith([[['bought', 2], ['reserved', 1]], 'Say which build they are promised to.'])]
+    public function test_nothing_is_counted_twice(array $moves, string $said): void
+    {
+        $this->expectException(InvalidStock::class);
+        $this->expectExceptionMessage($said);
+        self::moved(array_map(fn (array $move): array => [StockMove::from($move[0]), ...array_slice($move, 1)], $moves));
+    }
+
+    public function test_pieces_are_neither_made_nor_lost_whatever_happens(): void
+    {
+        $draw = new Randomizer(new Mt19937(7));
+        $line = StockLine::empty();
+        $bought = 0;
+        for ($i = 0; $i < 2000; $i++) {
+            $move = StockMove::cases()[$draw->getInt(0, 3)];
+            $pieces = $draw->getInt(1, 6);
+            try {
+                $line = $line->after($move, $pieces, [null, 1, 2, 3][$draw->getInt(0, 3)]);
+                $bought += $move === StockMove::Bought ? $pieces : 0;
+            } catch (InvalidStock) {
+                continue;
+            }
+            self::assertSame($bought, $line->onHand + array_sum($line->used));
+            self::assertGreaterThanOrEqual(0, $line->free());
+            self::assertSame([], array_filter([...$line->reserved, ...$line->used], fn (int $count): bool => $count < 0));
+        }
+        self::assertGreaterThan(100, $bought);
+    }
+
+    public function test_a_kit_takes_from_stock_and_buys_the_rest_in_whole_packs(): void
+    {
+        $design = Sample::design();
+        $list = ShoppingList::for($design, $design->assemble(), 1, Sample::catalogue(), Stock::of([$design->fan->id => 1, $design->filter->id => 3]));
+        [$fan, $filter] = $list->lines;
+
+        self::assertSame([1, 1, '0.00'], [$fan->needed, $fan->fromStock, (string) $fan->packs->price]);
+        self::assertSame([4, 3], [$filter->needed, $filter->fromStock]);
+        self::assertSame((string) $design->filter->packs[0]->price->toScale(2), (string) $filter->packs->price);
+        // A change is bought whole: by then the stock is gone.
+        self::assertSame((string) ShoppingList::for($design, $design->assemble(), 1, Sample::catalogue())->changeCost(), (string) $list->changeCost());
+    }
+
+    public function test_two_lines_of_one_part_do_not_take_the_same_piece(): void
+    {
+        $design = Sample::design('stacked-panel', filter: '20x20x2-g13', prefilter: '20x20x2-g13');
+        $list = ShoppingList::for($design, $design->assemble(), 2, Sample::catalogue(), Stock::of(['20x20x2-g13' => 3]));
+        $lines = array_values(array_filter($list->lines, fn ($line): bool => $line->part === '20x20x2-g13'));
+
+        self::assertSame(3, array_sum(array_map(fn ($line): int => $line->fromStock, $lines)));
+    }
+
+    /** @param  list<array{0: StockMove, 1: int, 2?: int}>  $moves */
+    private static function moved(array $moves): StockLine
+    {
+        return array_reduce($moves, fn (StockLine $line, array $move): StockLine => $line->after($move[0], $move[1], $move[2] ?? null), StockLine::empty());
+    }
+}

@@ -4,6 +4,8 @@ namespace Database\Seeders;
 
 use App\Actions\Evaluate;
 use App\Actions\SaveVersion;
+use App\Actions\Shelf;
+use App\Models\Build;
 use App\Models\Person;
 use App\Models\Programme;
 use App\Models\Room;
@@ -11,6 +13,7 @@ use App\Models\Site;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\File;
+use Jornel\Core\Kit\StockMove;
 use Jornel\Core\Quantity\System;
 
 /** The demo programme, once. */
@@ -18,13 +21,13 @@ class DatabaseSeeder extends Seeder
 {
     public const PASSWORD = 'reed-and-willow';
 
-    public function run(SaveVersion $save, Evaluate $evaluate): void
+    public function run(SaveVersion $save, Evaluate $evaluate, Shelf $shelf): void
     {
         Artisan::call('jornel:catalogue');
         if (Programme::query()->exists()) {
             return;
         }
-        /** @var array{programme: array<string, string>, people: list<array{name: string, email: string, role: string}>, sites: list<array{name: string, rooms: list<array{entries: array<string, mixed>, goal: string, build?: array<string, mixed>}>}>} $scenario */
+        /** @var array{programme: array<string, string>, stock: list<array{kind: string, code: string, move: string, pieces: int, build?: string, note?: string}>, people: list<array{name: string, email: string, role: string}>, sites: list<array{name: string, rooms: list<array{entries: array<string, mixed>, goal: string, build?: array<string, mixed>}>}>} $scenario */
         $scenario = json_decode(File::get(config()->string('jornel.data').'/demo/scenario.json'), true, 32, JSON_THROW_ON_ERROR);
         $programme = Programme::query()->create($scenario['programme']);
         foreach ($scenario['people'] as $person) {
@@ -39,6 +42,10 @@ class DatabaseSeeder extends Seeder
             foreach ($row['rooms'] as $room) {
                 $this->room($site, $room, $organiser, $save, $evaluate);
             }
+        }
+        foreach ($scenario['stock'] as $row) {
+            $build = isset($row['build']) ? Build::query()->whereHas('room', fn ($room) => $room->where('name', $row['build']))->firstOrFail() : null;
+            $shelf->move($programme->unsetRelation('movements'), $organiser, $row['kind'], $row['code'], StockMove::from($row['move']), $row['pieces'], $build, $row['note'] ?? '');
         }
     }
 

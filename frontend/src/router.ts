@@ -7,13 +7,14 @@ export const router = createRouter({
         { path: '/', name: 'home', component: () => import('./pages/HomePage.vue') },
         { path: '/programmes/:programme(\\d+)', name: 'programme', component: () => import('./pages/ProgrammePage.vue') },
         { path: '/programmes/:programme(\\d+)/settings', name: 'settings', component: () => import('./pages/SettingsPage.vue') },
+        { path: '/programmes/:programme(\\d+)/stock', name: 'stock', component: () => import('./pages/StockPage.vue') },
         { path: '/programmes/:programme(\\d+)/parts/:kind?/:code?', name: 'parts', component: () => import('./pages/PartsPage.vue') },
         {
             path: '/programmes/:programme(\\d+)/sites/:site(\\d+)/new-room',
             name: 'new-room',
             component: () => import('./pages/RoomPage.vue'),
         },
-        { path: '/rooms/:room(\\d+)/:stage(room|target|build|sheet)?', name: 'room', component: () => import('./pages/RoomPage.vue') },
+        { path: '/rooms/:room(\\d+)/:stage(room|target|find|build|sheet)?', name: 'room', component: () => import('./pages/RoomPage.vue') },
         { path: '/:rest(.*)*', name: 'nowhere', component: () => import('./pages/NowherePage.vue') },
     ],
 });

@@ -6,8 +6,10 @@ const SCREENS = [
     '/programmes/1',
     '/programmes/1/parts/filter/20x20x1-g13-dense',
     '/programmes/1/settings',
+    '/programmes/1/stock',
     '/rooms/1/room',
     '/rooms/1/target',
+    '/rooms/1/find',
     '/rooms/1/build',
     '/rooms/1/sheet',
 ];

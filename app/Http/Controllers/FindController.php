@@ -19,6 +19,6 @@ class FindController extends Controller
     {
         $question = $find($request->room(), $request->goal(), $request->wishes(), $this->person($request)->measure, $request->programme(), $request->build());
 
-        return new JsonResponse(FindData::of(SharedSearch::answer($question), $question->limits));
+        return new JsonResponse(FindData::of(SharedSearch::answer($question), $question));
     }
 }

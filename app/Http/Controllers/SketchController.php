@@ -9,6 +9,7 @@ use Illuminate\Http\JsonResponse;
 use Jornel\Core\Kit\Drawing\Drawing;
 use Jornel\Core\Quantity\Display;
 use Jornel\Core\Shape\DesignEntry;
+use Jornel\Core\Shape\Scene\Scene;
 use OpenApi\Attributes as OA;
 
 class SketchController extends Controller
@@ -24,7 +25,7 @@ class SketchController extends Controller
         $catalogue = Part::catalogue($request->programme());
 
         return new JsonResponse(array_map(
-            fn (array $unit): DrawingData => DrawingData::of(Drawing::of(DesignEntry::read($unit, $catalogue)->design->scene()->without(self::FINE)), [], [], Display::PartLength),
+            fn (array $unit): DrawingData => DrawingData::of(Drawing::of(new Scene(DesignEntry::read($unit, $catalogue)->design->scene()->without(self::FINE)->solids)), [], [], Display::PartLength),
             $request->units(),
         ));
     }

@@ -6,11 +6,12 @@ use Jornel\Core\Finder\Answer;
 use Jornel\Core\Finder\Axis;
 use Jornel\Core\Finder\Binding;
 use Jornel\Core\Finder\Found;
-use Jornel\Core\Finder\Limits;
 use Jornel\Core\Finder\Misfit;
 use Jornel\Core\Finder\Pick;
+use Jornel\Core\Finder\Question;
 use Jornel\Core\Finder\Wish;
 use Jornel\Core\Quantity\Sentence;
+use Jornel\Core\Shape\Work;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(schema: 'Find', description: 'Builds that reach the goal within the limits and that no other beats')]
@@ -24,6 +25,8 @@ final readonly class FindData
      * @param  list<array{pick: string, name: string, build: FoundData}>  $picks
      * @param  list<array{limit: string, text: Shown, wishes: list<array{text: Shown, build: FoundData}>}>  $binding
      * @param  list<array{shape: string, reason: string, count: int}>  $leftOut
+     * @param  list<string>  $tools
+     * @param  list<string>  $skills
      */
     private function __construct(
         #[OA\Property(description: 'Ways of putting the parts together that were looked at')] public int $generated,
@@ -47,10 +50,12 @@ final readonly class FindData
         #[OA\Property(items: new OA\Items(type: 'object', required: ['shape', 'reason', 'count'], properties: [
             new OA\Property(property: 'shape', type: 'string'), new OA\Property(property: 'reason', type: 'string'), new OA\Property(property: 'count', type: 'integer'),
         ]))] public array $leftOut,
+        #[OA\Property(items: new OA\Items(type: 'string'), description: 'Every tool that some build asks for')] public array $tools,
+        #[OA\Property(items: new OA\Items(type: 'string'), description: 'Every skill')] public array $skills,
     ) {
     }
 
-    public static function of(Answer $answer, Limits $limits): self
+    public static function of(Answer $answer, Question $question): self
     {
         $places = $axes = [];
         foreach (Axis::cases() as $axis) {
@@ -66,7 +71,7 @@ final readonly class FindData
         foreach (Pick::cases() as $pick) {
             $found = $answer->bests->at($pick);
             if ($found !== null) {
-                $picks[] = ['pick' => $pick->value, 'name' => $pick->label(), 'build' => $told($found)];
+                $picks[] = ['pick' => $pick->value, 'name' => $pick->label(! $question->stock->isEmpty()), 'build' => $told($found)];
             }
         }
 
@@ -75,8 +80,9 @@ final readonly class FindData
             array_map(fn (Binding $binding): array => [
                 'limit' => $binding->limit->value, 'text' => Shown::sentence($binding->text),
                 'wishes' => array_map(fn (Wish $wish): array => ['text' => Shown::sentence($wish->text), 'build' => $told($wish->found)], $binding->wishes),
-            ], Binding::all($answer, $limits)),
+            ], Binding::all($answer, $question->limits)),
             array_map(fn (Misfit $misfit): array => ['shape' => $misfit->shape, 'reason' => $misfit->reason, 'count' => $misfit->count], array_slice($answer->misfits, 0, self::REASONS)),
+            Work::TOOLS, Work::SKILLS,
         );
     }
 }

@@ -17,11 +17,12 @@ enum Pick: string
     case LeastPower = 'least-power';
     case QuickestToBuild = 'quickest-to-build';
 
-    public function label(): string
+    /** @param  bool  $hasStock  whether something is there that need not be bought */
+    public function label(bool $hasStock = false): string
     {
         return match ($this) {
             self::Cheapest => 'Cheapest over the years',
-            self::LeastToBuy => 'Least to buy',
+            self::LeastToBuy => $hasStock ? 'Best from stock' : 'Least to buy',
             self::Quietest => 'Quietest',
             self::Smallest => 'Smallest',
             self::LeastToRun => 'Least to run',

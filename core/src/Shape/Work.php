@@ -9,6 +9,15 @@ use Jornel\Core\Part\Joining;
 /** What making one unit takes: minutes, tools and skills, gathered from its steps and from the way of joining. */
 final readonly class Work
 {
+    /** Every tool that some step asks for, the commonest first. */
+    public const TOOLS = [
+        'tape measure', 'marker', 'knife', 'straightedge', 'tape', 'scissors', 'tissue', 'screwdriver', 'cable ties', 'glue gun',
+        'awl', 'cutters', 'wrench', 'drill', 'saw', 'square', 'clamps', 'printer',
+    ];
+
+    /** Every skill beyond measuring, the commonest first. */
+    public const SKILLS = ['cutting', 'taping', 'gluing', 'wiring', 'drilling', 'sawing', 'printing'];
+
     /** Minutes of work for one unit: those of the steps, and so many for each seam. */
     public float $minutes;
 

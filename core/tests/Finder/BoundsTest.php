@@ -50,6 +50,7 @@ final class BoundsTest extends TestCase
             foreach ([Corners::Taped, Corners::Shroud] as $corners) {
                 $other = $frame->design->made($corners, $frame->design->joining);
                 [$work, $size] = [Work::of($other), Size::of($other)];
+                self::assertSame([[], []], [array_diff($work->tools(), Work::TOOLS), array_diff($work->skills(), Work::SKILLS)], $frame->code);
                 self::assertLessThanOrEqual($work->minutes, $least->minutes, $frame->code);
                 self::assertSame([], array_diff($least->tools(), $work->tools()), $frame->code);
                 self::assertSame([], array_diff($least->skills(), $work->skills()), $frame->code);

@@ -5,6 +5,9 @@ type Schemas = components['schemas'];
 export type Catalogue = Schemas['Catalogue'];
 export type Choices = Schemas['Choices'];
 export type Drawing = Schemas['Drawing'];
+export type Find = Schemas['Find'];
+export type FindRequest = Schemas['FindRequest'];
+export type Found = Schemas['Found'];
 export type Ledger = Schemas['Ledger'];
 export type Option = Schemas['Option'];
 export type Misfits = Schemas['Misfits'];
@@ -18,9 +21,12 @@ export type RoomEntries = Schemas['RoomEntries'];
 export type Setting = Schemas['Setting'];
 export type ShapeOptions = Schemas['ShapeOptions'];
 export type Shown = Schemas['Shown'];
+export type Stock = Schemas['Stock'];
+export type StockMovement = Schemas['StockRequest'];
 export type Speed = Schemas['Speed'];
 export type Target = Schemas['Target'];
 export type Unit = Schemas['Unit'];
+export type Wishes = Schemas['Wishes'];
 
 /** An answer that is not the one asked for: what to say, and at which fields. */
 export class Refused extends Error {

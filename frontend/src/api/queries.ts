@@ -1,7 +1,7 @@
 import { MutationCache, QueryCache, QueryClient, keepPreviousData, useQuery } from '@tanstack/vue-query';
 import { computed, toValue, type MaybeRefOrGetter } from 'vue';
 import { router } from '../router';
-import { answer, api, Refused, type Choices, type PartLine, type RoomEntries } from './client';
+import { answer, api, Refused, type Choices, type Drawing, type FindRequest, type PartLine, type RoomEntries } from './client';
 
 function onFault(fault: Error): void {
     if (fault instanceof Refused && (fault.status === 401 || fault.status === 419)) {
@@ -104,4 +104,41 @@ export const useMisfits = (unit: MaybeRefOrGetter<Choices>, programme: MaybeRefO
         queryFn: () => answer(api.POST('/misfits', { body: { unit: toValue(unit), programme: toValue(programme) } })),
         enabled: () => toValue(open),
         placeholderData: keepPreviousData,
+    });
+
+export const useFind = (question: MaybeRefOrGetter<FindRequest | null>) =>
+    useQuery({
+        queryKey: ['find', question],
+        queryFn: ({ signal }) => answer(api.POST('/finds', { body: toValue(question) as FindRequest, signal })),
+        enabled: () => toValue(question) !== null,
+        placeholderData: keepPreviousData,
+        gcTime: 120_000,
+    });
+
+/** A build with its small drawing. */
+export interface Sketch {
+    choices: Choices;
+    drawing: Drawing;
+}
+
+export const useSketches = (units: MaybeRefOrGetter<Choices[]>, programme: MaybeRefOrGetter<number>) =>
+    useQuery({
+        queryKey: ['sketches', programme, units],
+        queryFn: async ({ signal }): Promise<Sketch[]> => {
+            const asked = toValue(units);
+            const drawings = await answer(api.POST('/sketches', { body: { units: asked, programme: toValue(programme) }, signal }));
+            return asked.flatMap((choices, index) => {
+                const drawing = drawings[index];
+                return drawing ? [{ choices, drawing }] : [];
+            });
+        },
+        enabled: () => toValue(units).length > 0,
+        placeholderData: keepPreviousData,
+        staleTime: Infinity,
+    });
+
+export const useStock = (programme: MaybeRefOrGetter<number>) =>
+    useQuery({
+        queryKey: ['stock', programme],
+        queryFn: () => answer(api.GET('/programmes/{programme}/stock', { params: { path: { programme: toValue(programme) } } })),
     });

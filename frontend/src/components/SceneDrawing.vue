@@ -53,7 +53,10 @@ const columns = computed(() => props.labelled && size.value.width > 620);
 const view = computed(() => {
     const side = columns.value ? COLUMN + BESIDE : props.margin;
     const { left, top, right, bottom } = bounds.value;
-    const room = { width: Math.max(40, size.value.width - 2 * side), height: Math.max(40, size.value.height - 2 * ABOVE) };
+    const room = {
+        width: Math.max(40, size.value.width - 2 * side),
+        height: Math.max(40, size.value.height - 2 * Math.min(ABOVE, props.margin * 2)),
+    };
     const scale = Math.min(room.width / (right - left), room.height / (bottom - top));
     return { scale, x: size.value.width / 2 - (scale * (left + right)) / 2, y: size.value.height / 2 - (scale * (top + bottom)) / 2 };
 });

@@ -60,6 +60,13 @@ export function useWork() {
             },
             { key: 'target', name: 'Target', says: ledger?.goal ?? '', done: roomId.value !== null, open: ledger !== undefined },
             {
+                key: 'find',
+                name: 'Find',
+                says: 'what would do it',
+                done: latest !== undefined,
+                open: ledger !== undefined && roomId.value !== null,
+            },
+            {
                 key: 'build',
                 name: 'Build',
                 says: latest ? `version ${latest.number}${buildChanged.value ? ', changed' : ''}` : 'nothing saved yet',

@@ -1,8 +1,10 @@
 <script setup lang="ts">
 import { computed } from 'vue';
+import type { Choices } from '../api/client';
 import AwayNotice from '../components/AwayNotice.vue';
 import BenchStage from '../components/bench/BenchStage.vue';
 import SheetStage from '../components/bench/SheetStage.vue';
+import FindStage from '../components/finder/FindStage.vue';
 import LedgerPanel from '../components/ledger/LedgerPanel.vue';
 import RoomStage from '../components/room/RoomStage.vue';
 import SaveBar from '../components/room/SaveBar.vue';
@@ -15,6 +17,12 @@ const { stage, stages, catalogue, room, programme, versionId, saved, fault } = w
 const { draft, ready, roomChanged, buildChanged } = work.drafting;
 const { ledger, errors, offers, away, current } = work.bench;
 const currency = computed(() => programme.data.value?.currency ?? '');
+
+/** What was found comes to the bench, to be looked at and changed. */
+function take(choices: Choices): void {
+    draft.choices = { ...choices };
+    stage.value = 'build';
+}
 </script>
 
 <template>
@@ -50,6 +58,17 @@ const currency = computed(() => programme.data.value?.currency ?? '');
                     :goal="draft.goal"
                     :errors="errors"
                     @goal="(id) => (draft.goal = id)"
+                />
+                <FindStage
+                    v-else-if="stage === 'find' && ledger && work.programmeId.value"
+                    :room="`room-${work.roomId.value}`"
+                    :entries="draft.entries"
+                    :goal="draft.goal"
+                    :goal-name="ledger.goal"
+                    :programme="work.programmeId.value"
+                    :build="work.build.value?.id ?? null"
+                    :currency="currency"
+                    @take="take"
                 />
                 <BenchStage
                     v-else-if="stage === 'build' && ledger"

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 export interface Stage {
-    key: 'room' | 'target' | 'build' | 'sheet';
+    key: 'room' | 'target' | 'find' | 'build' | 'sheet';
     name: string;
     says: string;
     done: boolean;
@@ -83,7 +83,7 @@ span {
 }
 @media (max-width: 900px) {
     .rail {
-        grid-template-columns: repeat(4, 1fr);
+        grid-template-columns: repeat(5, 1fr);
         border-right: 0;
     }
     button {

@@ -1,0 +1,67 @@
+import { expect, test } from '@playwright/test';
+import { row, signIn } from './steps';
+
+test('from limits to the right build on the bench', async ({ page }) => {
+    await signIn(page);
+    await page.goto('/rooms/3/find');
+    await expect(page.getByRole('status').filter({ hasText: 'builds looked at' })).toBeVisible();
+    await page.locator('[data-wish=level]').fill('48 dBA');
+    await page.locator('[data-wish=seat]').fill('6 ft');
+    await page.locator('[data-wish=first_cost]').fill('60');
+    await expect(page.getByText('Nothing keeps all of this.')).toBeVisible();
+    await expect(
+        page.getByRole('heading', { name: /^Nothing under 48 dBA at the seat keeps all the others; the nearest is at \d+ dBA there\.$/ }),
+    ).toBeVisible();
+    await page.locator('[data-wish=first_cost]').fill('900');
+    await expect(page.getByRole('heading', { name: 'What your limits keep out' })).toBeVisible();
+
+    // Narrowed down on the picture itself, by dragging along a measure.
+    const count = page.locator('p.count');
+    const before = Number((await count.textContent())?.match(/\d+/)?.[0]);
+    const track = page.locator('.track').first();
+    await track.scrollIntoViewIfNeeded();
+    const box = (await track.boundingBox())!;
+    await page.mouse.move(box.x + 6, box.y + box.height * 0.02);
+    await page.mouse.down();
+    await page.mouse.move(box.x + 6, box.y + box.height * 0.35, { steps: 5 });
+    await page.mouse.up();
+    await expect.poll(async () => Number((await count.textContent())?.match(/\d+/)?.[0])).toBeLessThan(before);
+
+    const card = page.locator('.picks article').first();
+    await expect(card.locator('svg g path').first()).toBeVisible();
+    const level = await card.locator('dd').nth(2).textContent();
+    await card.getByRole('button').click();
+    await expect(page).toHaveURL(/\/build$/);
+    await expect(page.getByText('Reaches the goal').or(page.getByText('Reaches it'))).toBeVisible();
+    await expect(row(page, 'cleanAir')).toBeVisible();
+    expect(level).toMatch(/dBA/);
+
+    // The wishes are still there after a reload.
+    await page.goto('/rooms/3/find');
+    await expect(page.locator('[data-wish=first_cost]')).toHaveValue('900');
+});
+
+test('what is on the shelf is promised to a build and no longer free for others', async ({ page }) => {
+    await signIn(page);
+    await page.goto('/programmes/1/stock');
+    const bin = page.locator('[data-bin="20x20x4-g13"]');
+    await expect(bin).toContainText('4 free');
+    await bin.click();
+    await page.getByRole('radio', { name: 'Promise' }).click();
+    await page.getByRole('textbox', { name: 'Pieces' }).fill('9');
+    await page.getByRole('button', { name: 'Write it down' }).click();
+    await expect(page.getByText('Say which build they are promised to.')).toBeVisible();
+    await page.getByRole('combobox', { name: 'Build' }).selectOption('Classroom 2: Two cubes');
+    await page.getByRole('button', { name: 'Write it down' }).click();
+    await expect(page.getByText('Only 4 are free, not 9.')).toBeVisible();
+    await page.getByRole('textbox', { name: 'Pieces' }).fill('3');
+    await page.getByRole('button', { name: 'Write it down' }).click();
+    await expect(bin).toContainText('1 free, 3 promised');
+    await expect(page.getByRole('region', { name: 'What moved last' }).locator('li').first()).toContainText(
+        'promised · 20x20 × 4 in grade 13 · Classroom 2: Two cubes',
+    );
+    await page.getByRole('radio', { name: 'Return' }).click();
+    await page.getByRole('textbox', { name: 'Pieces' }).fill('3');
+    await page.getByRole('button', { name: 'Write it down' }).click();
+    await expect(bin).toContainText('4 free');
+});

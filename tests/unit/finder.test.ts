@@ -1,0 +1,147 @@
+import { describe, expect, it, vi } from 'vitest';
+import type { Found } from '../../frontend/src/api/client';
+import BuildAxes from '../../frontend/src/components/finder/BuildAxes.vue';
+import FoundCard from '../../frontend/src/components/finder/FoundCard.vue';
+import WishBar from '../../frontend/src/components/finder/WishBar.vue';
+import ShelfBin from '../../frontend/src/components/stock/ShelfBin.vue';
+import StockForm from '../../frontend/src/components/stock/StockForm.vue';
+import { NO_WISHES } from '../../frontend/src/composables/useFinder';
+import { mounted } from './mounted';
+import { shown } from './samples';
+
+const found = (code: string, places: Record<string, number>): Found => ({
+    code,
+    choices: {
+        shape: 'cube',
+        fan: 'box-20-plain',
+        filter: '20x20x1-g13-dense',
+        joining: 'duct-tape',
+        corners: 'shroud',
+        prefilter: '',
+        direction: '',
+        options: {},
+        units: 2,
+        speed: '1',
+    },
+    title: `2 × Cube ${code}`,
+    parts: 'Box fan on 1',
+    share: 1.2,
+    output: shown('120 %', '120 %'),
+    level: shown('44 dBA', '44 dBA'),
+    firstCost: '1194.40',
+    totalCost: '1420.00',
+    runningCost: '225.60',
+    footprint: shown('6 ft²', '0.6 m²'),
+    height: shown('2′', '0.61 m'),
+    power: shown('60 W', '60 W'),
+    minutes: shown('96 min', '96 min'),
+    places,
+});
+
+describe('the picture of all builds', () => {
+    const axes = [
+        { key: 'cost' as const, name: 'Cost', marks: [{ place: 0, label: shown('900', '900') }] },
+        { key: 'level' as const, name: 'Level', marks: [{ place: 1, label: shown('30 dBA', '30 dBA') }] },
+    ];
+    const builds = [found('a', { cost: 1, level: 0.2 }), found('b', { cost: 0.25, level: 1 })];
+    const picture = (over = {}) =>
+        mounted(BuildAxes, { axes, builds, brush: {}, inside: (build: Found) => build.code === 'a', lit: 'b', ...over });
+    const key = (page: ReturnType<typeof mounted>, label: string, key: string) =>
+        page.one(`[aria-label="${label}"]`).dispatchEvent(new KeyboardEvent('keydown', { key, bubbles: true }));
+
+    it('draws each build as a line through its places, the best on top', () => {
+        const page = picture();
+        expect(page.all('path').map((path) => path.getAttribute('d'))).toEqual(['M0 0L1 0.8', 'M0 0.75L1 0']);
+        expect(page.all('path').map((path) => path.getAttribute('class'))).toEqual(['inside', 'lit']);
+    });
+
+    it('is narrowed down by keyboard from either end, and freed again', () => {
+        const onBrush = vi.fn();
+        const page = picture({ brush: { cost: [0.5, 1] }, onBrush });
+        key(page, 'Cost, worst that is shown', 'ArrowUp');
+        key(page, 'Level, best that is shown', 'ArrowDown');
+        key(page, 'Cost, best that is shown', 'ArrowUp');
+        key(page, 'Cost, worst that is shown', 'Escape');
+        expect(onBrush.mock.calls.map(([brush]) => brush)).toEqual([
+            { cost: [0.55, 1] },
+            { cost: [0.5, 1], level: [0, 0.95] },
+            { cost: [0.5, 1] },
+            { cost: [0, 1] },
+        ]);
+        expect(page.one('[aria-label="Cost, worst that is shown"]').getAttribute('aria-valuenow')).toBe('50');
+    });
+});
+
+describe('a card of a build', () => {
+    it('says what it is best at and comes to the bench', async () => {
+        const onTake = vi.fn();
+        const page = mounted(
+            FoundCard,
+            { build: found('a', {}), drawing: null, names: ['Quietest'], currency: 'EUR', lit: false, onTake },
+            'metric',
+        );
+        expect(page.text('.names')).toBe('Quietest');
+        expect(page.text('dl')).toContain('to buy1,194 EUR');
+        expect(page.text('dl')).toContain('0.6 m²');
+        await page.click('button');
+        expect(onTake).toHaveBeenCalledOnce();
+    });
+});
+
+describe('what builds must keep to', () => {
+    const bar = (over = {}) =>
+        mounted(WishBar, { wishes: { ...NO_WISHES }, errors: {}, tools: ['knife', 'saw'], skills: ['cutting'], currency: 'EUR', ...over });
+
+    it('tells what was typed and shows a fault at its field', async () => {
+        const onChange = vi.fn();
+        const page = bar({ onChange, errors: { 'wishes.level': ['That is no level.'] } });
+        await page.write('[data-wish=first_cost]', '120');
+        expect(onChange).toHaveBeenCalledWith({ first_cost: '120' });
+        expect(page.one('[data-wish=level]').getAttribute('aria-invalid')).toBe('true');
+        expect(page.host.textContent).toContain('That is no level.');
+    });
+
+    it('takes a tool away and gives it back, all of them being no limit', async () => {
+        const onChange = vi.fn();
+        const page = bar({ onChange });
+        await page.click('.hand');
+        page.all('fieldset input')[1]!.click();
+        expect(onChange).toHaveBeenLastCalledWith({ tools: ['knife'] });
+        await page.change({ wishes: { ...NO_WISHES, tools: ['knife'] } });
+        expect(page.text('.hand')).toContain('(1 missing)');
+        page.all('fieldset input')[1]!.click();
+        expect(onChange).toHaveBeenLastCalledWith({ tools: null });
+    });
+});
+
+describe('the shelf', () => {
+    it('draws the pieces of a bin, those promised apart', () => {
+        const page = mounted(ShelfBin, {
+            line: { kind: 'filter', code: 'f', name: 'Filter', onHand: 31, promised: 2, free: 29 },
+            picked: false,
+        });
+        expect([page.all('.promised').length, page.all('.free').length]).toEqual([2, 26]);
+        expect(page.host.textContent).toContain('+ 3');
+        expect(page.text('.figure')).toBe('29 free, 2 promised');
+    });
+
+    it('writes down what moved and asks for a build where one is needed', async () => {
+        const onMove = vi.fn();
+        const page = mounted(StockForm, {
+            parts: [],
+            builds: [{ id: 7, name: 'Loft: Cube' }],
+            part: 'filter 20x20x1-g13',
+            errors: { build: ['Say which build.'] },
+            message: '',
+            done: '',
+            busy: false,
+            onMove,
+        });
+        expect(page.host.textContent).not.toContain('Say which build.');
+        await page.click('.moves button:nth-child(2)');
+        expect(page.host.textContent).toContain('Say which build.');
+        await page.write('input[aria-label=Pieces]', ' 4 ');
+        page.one('form').dispatchEvent(new Event('submit', { cancelable: true }));
+        expect(onMove).toHaveBeenCalledWith({ kind: 'filter', code: '20x20x1-g13', move: 'reserved', pieces: 4, build: null, note: '' });
+    });
+});

@@ -2,7 +2,9 @@
 
 use App\Http\Controllers\BuildController;
 use App\Http\Controllers\CatalogueController;
+use App\Http\Controllers\ComparisonController;
 use App\Http\Controllers\DeletedRoomController;
+use App\Http\Controllers\DisputeController;
 use App\Http\Controllers\EvaluationController;
 use App\Http\Controllers\FindController;
 use App\Http\Controllers\MisfitController;
@@ -16,6 +18,7 @@ use App\Http\Controllers\SiteController;
 use App\Http\Controllers\SketchController;
 use App\Http\Controllers\StockController;
 use App\Http\Controllers\VersionController;
+use App\Http\Controllers\WorkingController;
 use Illuminate\Support\Facades\Route;
 
 Route::post('session', [SessionController::class, 'store'])->middleware('throttle:sign-in');
@@ -29,6 +32,9 @@ Route::middleware('auth:sanctum')->group(function (): void {
     Route::post('evaluations', [EvaluationController::class, 'store']);
 
     Route::post('misfits', [MisfitController::class, 'store']);
+    Route::post('comparisons', [ComparisonController::class, 'store']);
+    Route::post('disputes', [DisputeController::class, 'store']);
+    Route::post('workings', [WorkingController::class, 'store']);
     Route::post('finds', [FindController::class, 'store']);
     Route::post('sketches', [SketchController::class, 'store']);
 

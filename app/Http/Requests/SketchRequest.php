@@ -10,24 +10,10 @@ use OpenApi\Attributes as OA;
 ])]
 class SketchRequest extends StrictRequest
 {
-    public const MOST = 24;
+    private const MOST = 24;
 
     public function rules(): array
     {
-        $rules = ['units' => ['required', 'array', 'max:'.self::MOST], 'programme' => ['nullable', 'integer']];
-        foreach ($this->unitRules('required') as $field => $own) {
-            $rules['units.*'.substr($field, strlen('unit'))] = array_map(fn (string $rule): string => str_replace('required_with:unit', 'required', $rule), $own);
-        }
-
-        return $rules;
-    }
-
-    /** @return list<array<string, mixed>> */
-    public function units(): array
-    {
-        /** @var list<array<string, mixed>> $units */
-        $units = $this->validated('units');
-
-        return array_map(fn (array $unit): array => array_map(fn (mixed $value): mixed => $value ?? '', $unit), $units);
+        return [...$this->unitsRules(self::MOST), 'programme' => ['nullable', 'integer']];
     }
 }

@@ -58,6 +58,26 @@ abstract class StrictRequest extends FormRequest
         ];
     }
 
+    /** @return array<string, list<mixed>> rules for several units, each as it is chosen */
+    protected function unitsRules(int $most): array
+    {
+        $rules = ['units' => ['required', 'array', 'min:1', "max:{$most}"]];
+        foreach ($this->unitRules('required') as $field => $own) {
+            $rules['units.*'.substr($field, strlen('unit'))] = array_map(fn (mixed $rule): mixed => is_string($rule) ? str_replace('required_with:unit', 'required', $rule) : $rule, $own);
+        }
+
+        return $rules;
+    }
+
+    /** @return list<array<string, mixed>> */
+    public function units(): array
+    {
+        /** @var list<array<string, mixed>> $units */
+        $units = $this->validated('units');
+
+        return array_map(fn (array $unit): array => array_map(fn (mixed $value): mixed => $value ?? '', $unit), array_values($units));
+    }
+
     /** @return array<string, mixed> */
     public function room(): array
     {

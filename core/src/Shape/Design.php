@@ -83,6 +83,12 @@ final class Design
         return new self($this->shape, $this->fan, $this->filter, $joining, $corners, $this->prefilter, $this->direction, $this->options, $this->otherOpenings, $this->load);
     }
 
+    /** With its fan this way round. */
+    public function blowing(Direction $direction): self
+    {
+        return new self($this->shape, $this->fan, $this->filter, $this->joining, $this->corners, $this->prefilter, $direction, $this->options, $this->otherOpenings, $this->load);
+    }
+
     public function withPrefilter(?Filter $prefilter): self
     {
         return new self($this->shape, $this->fan, $this->filter, $this->joining, $this->corners, $prefilter, $this->direction, $this->options, $this->otherOpenings, $this->load);

@@ -1,0 +1,30 @@
+<?php
+
+namespace App\Http\Controllers;
+
+use App\Actions\Evaluate;
+use App\Http\Requests\EvaluationRequest;
+use App\Http\Resources\WorkingData;
+use Illuminate\Http\JsonResponse;
+use Jornel\Core\DataFiles;
+use Jornel\Core\Kit\Drawing\WorkingPlan;
+use Jornel\Core\Ledger\Why;
+use OpenApi\Attributes as OA;
+use Symfony\Component\HttpKernel\Exception\UnprocessableEntityHttpException;
+
+class WorkingController extends Controller
+{
+    #[OA\Post(path: '/workings', operationId: 'workings', requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: EvaluationRequest::class)), responses: [
+        new OA\Response(response: 200, description: 'Curves, working points, and why each figure is what it is', content: new OA\JsonContent(ref: WorkingData::class)),
+        new OA\Response(response: 422, description: 'Something given is not allowed', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
+    ])]
+    public function store(EvaluationRequest $request, Evaluate $evaluate, DataFiles $data): JsonResponse
+    {
+        $ledger = $evaluate($request->room(), $request->goal(), $request->unit(), $this->person($request)->measure, $request->programme(), $request->version());
+        if ($ledger->unit === null) {
+            throw new UnprocessableEntityHttpException('Nothing is built yet that could work.');
+        }
+
+        return new JsonResponse(WorkingData::of(WorkingPlan::of($ledger->unit->unit, $ledger->unit->chosen, $data->tolerances()), $ledger->unit, Why::of($ledger)));
+    }
+}

@@ -1,0 +1,77 @@
+<?php
+
+namespace App\Http\Resources;
+
+use Jornel\Core\Airflow\Performance;
+use Jornel\Core\Kit\Drawing\WorkingPlan;
+use Jornel\Core\Ledger\SpeedLine;
+use Jornel\Core\Ledger\UnitLedger;
+use Jornel\Core\Ledger\WhyLine;
+use Jornel\Core\Quantity\Display;
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(schema: 'Working', description: 'Where the fans of one unit meet its filters at every speed, and why each figure is what it is')]
+final readonly class WorkingData
+{
+    /**
+     * @param  list<array<string, mixed>>  $speeds
+     * @param  array{x1: float, x2: float, y1: float, y2: float}  $band
+     * @param  object  $why  lines by figure of the ledger
+     */
+    private function __construct(
+        #[OA\Property(description: 'Flow at the right end')] public Shown $mostFlow,
+        #[OA\Property(description: 'Pressure at the upper end')] public Shown $mostPressure,
+        #[OA\Property(items: new OA\Items(type: 'object', required: ['name', 'path', 'clean', 'loaded', 'keepsQuiet', 'reachesGoal'], properties: [
+            new OA\Property(property: 'name', type: 'string'), new OA\Property(property: 'path', type: 'string', description: 'The fan’s curve as an SVG path from 0 to 1, the origin at the upper left'),
+            new OA\Property(property: 'clean', ref: '#/components/schemas/WorkingPoint'), new OA\Property(property: 'loaded', ref: '#/components/schemas/WorkingPoint'),
+            new OA\Property(property: 'keepsQuiet', type: 'boolean'), new OA\Property(property: 'reachesGoal', type: 'boolean'),
+        ]))] public array $speeds,
+        #[OA\Property(description: 'What clean filters and leaks let through, as an SVG path')] public string $box,
+        #[OA\Property(description: 'The same with filters that are due')] public string $loadedBox,
+        #[OA\Property(type: 'object', description: 'About the chosen point, nine times in ten', required: ['x1', 'x2', 'y1', 'y2'], properties: [
+            new OA\Property(property: 'x1', type: 'number'), new OA\Property(property: 'x2', type: 'number'), new OA\Property(property: 'y1', type: 'number'), new OA\Property(property: 'y2', type: 'number'),
+        ])] public array $band,
+        #[OA\Property(type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'array', items: new OA\Items(type: 'object', required: ['figure', 'formula', 'filled', 'from', 'source'], properties: [
+            new OA\Property(property: 'figure', type: 'string'), new OA\Property(property: 'formula', type: 'string'), new OA\Property(property: 'filled', ref: Shown::class),
+            new OA\Property(property: 'from', type: 'string'), new OA\Property(property: 'source', type: 'string'),
+        ])))] public object $why,
+    ) {
+    }
+
+    /** @param  array<string, list<WhyLine>>  $why */
+    public static function of(WorkingPlan $plan, UnitLedger $unit, array $why): self
+    {
+        return new self(
+            Shown::of(Display::Flow, $plan->mostFlow), Shown::of(Display::Pressure, $plan->mostPressure),
+            array_map(fn (array $speed, SpeedLine $line): array => [
+                'name' => (string) $speed['name'], 'path' => self::path($speed['curve']),
+                'clean' => self::point($plan, $speed['clean']), 'loaded' => self::point($plan, $speed['loaded']),
+                'keepsQuiet' => $line->keepsQuiet, 'reachesGoal' => $line->reachesGoal(),
+            ], $plan->speeds, $unit->speeds),
+            self::path($plan->box), self::path($plan->loadedBox),
+            [
+                'x1' => round($plan->band['flow']->low / $plan->mostFlow, 4), 'x2' => round($plan->band['flow']->high / $plan->mostFlow, 4),
+                'y1' => round(1.0 - $plan->band['pressure']->high / $plan->mostPressure, 4), 'y2' => round(1.0 - $plan->band['pressure']->low / $plan->mostPressure, 4),
+            ],
+            (object) array_map(fn (array $lines): array => array_map(fn (WhyLine $line): array => [
+                'figure' => $line->figure, 'formula' => $line->formula, 'filled' => Shown::sentence($line->filled), 'from' => $line->from, 'source' => $line->source,
+            ], $lines), $why),
+        );
+    }
+
+    private static function point(WorkingPlan $plan, Performance $performance): WorkingPointData
+    {
+        [$x, $y] = $plan->place($performance);
+
+        return new WorkingPointData(
+            round($x, 4), round(1.0 - $y, 4),
+            Shown::of(Display::Flow, $performance->balance->filterFlow), Shown::of(Display::Pressure, $performance->balance->pressure),
+        );
+    }
+
+    /** @param  list<array{float, float}>  $points */
+    private static function path(array $points): string
+    {
+        return 'M'.implode('L', array_map(fn (array $point): string => sprintf('%.4f %.4f', $point[0], 1.0 - $point[1]), $points));
+    }
+}

@@ -120,10 +120,29 @@ describe('the ledger', () => {
 
     it('strikes what a figure was before, and gives the band its place', () => {
         const before = ledger({ unit: unit({ speeds: [speed({ cleanAir: shown('550 cfm') })] }) });
-        const page = mounted(LedgerFigures, { ledger: ledger({ unit: unit() }), before, currency: 'EUR' });
+        const page = mounted(LedgerFigures, { ledger: ledger({ unit: unit() }), before, currency: 'EUR', open: '', why: null });
         expect(page.text('tr:has([data-row=cleanAir]) s')).toBe('550 cfm');
         expect(page.text('[data-row=band]')).toBe('480 cfm – 740 cfm');
         expect(page.one('[data-row=band]').getAttribute('colspan')).toBe('2');
+    });
+
+    it('says why under the row that is asked', async () => {
+        const onAsk = vi.fn();
+        const line = { figure: 'Air changes', formula: 'n = 3600 Q / V', filled: shown('6.3 /h'), from: 'typical', source: 'definition' };
+        const page = mounted(LedgerFigures, {
+            ledger: ledger({ unit: unit() }),
+            before: null,
+            currency: 'EUR',
+            open: '',
+            why: null,
+            onAsk,
+        });
+        await page.click('[data-why=airChanges]');
+        expect(onAsk).toHaveBeenCalledWith('airChanges');
+        await page.change({ open: 'airChanges', why: { airChanges: [line] } });
+        expect(page.text('.why')).toBe('Air changes n = 3600 Q / V6.3 /hfrom typical figures; definition');
+        await page.click('[data-why=airChanges]');
+        expect(onAsk).toHaveBeenLastCalledWith('');
     });
 
     it('offers every speed, with levels where there is room', async () => {

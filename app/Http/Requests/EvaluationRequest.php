@@ -4,6 +4,7 @@ namespace App\Http\Requests;
 
 use App\Models\Version;
 use Illuminate\Support\Facades\Gate;
+use Jornel\Core\Kit\Drawing\View;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(schema: 'EvaluationRequest', required: ['room', 'goal'], properties: [
@@ -11,13 +12,23 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'goal', type: 'string', example: 'air-changes-5'),
     new OA\Property(property: 'unit', ref: '#/components/schemas/Choices', nullable: true),
     new OA\Property(property: 'programme', type: 'integer', nullable: true, description: 'Whose own parts and settings hold'),
+    new OA\Property(property: 'view', type: 'object', nullable: true, description: 'From which the unit is drawn', required: ['turn', 'apart'], properties: [
+        new OA\Property(property: 'turn', type: 'integer', description: 'Degrees to the right'), new OA\Property(property: 'apart', type: 'boolean'),
+    ]),
     new OA\Property(property: 'version', type: 'integer', nullable: true, description: 'Version whose copies of part figures go before today’s'),
 ])]
 class EvaluationRequest extends StrictRequest
 {
     public function rules(): array
     {
-        return [...$this->roomRules(), ...$this->unitRules('nullable'), 'version' => ['nullable', 'integer'], 'programme' => ['nullable', 'integer']];
+        return [...$this->roomRules(), ...$this->unitRules('nullable'), 'version' => ['nullable', 'integer'], 'programme' => ['nullable', 'integer'],
+            'view' => ['nullable', 'array'], 'view.turn' => ['required_with:view', 'integer', 'between:-360,360'], 'view.apart' => ['required_with:view', 'boolean'],
+        ];
+    }
+
+    public function view(): View
+    {
+        return new View($this->integer('view.turn'), $this->boolean('view.apart'));
     }
 
     public function version(): ?Version

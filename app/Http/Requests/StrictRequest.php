@@ -75,7 +75,7 @@ abstract class StrictRequest extends FormRequest
         /** @var list<array<string, mixed>> $units */
         $units = $this->validated('units');
 
-        return array_map(fn (array $unit): array => array_map(fn (mixed $value): mixed => $value ?? '', $unit), array_values($units));
+        return array_map(fn (array $unit): array => array_map(fn (mixed $value): mixed => $value ?? '', $unit), $units);
     }
 
     /** @return array<string, mixed> */

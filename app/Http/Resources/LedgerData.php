@@ -6,6 +6,7 @@ use App\Http\Resources\Drawing\DrawingData;
 use Jornel\Core\Caution\Caution;
 use Jornel\Core\Kit\Drawing\Drawing;
 use Jornel\Core\Kit\Drawing\RoomScene;
+use Jornel\Core\Kit\Drawing\View;
 use Jornel\Core\Ledger\Ledger;
 use Jornel\Core\Ledger\TargetAsk;
 use Jornel\Core\Quantity\Display;
@@ -37,7 +38,8 @@ final readonly class LedgerData
     ) {
     }
 
-    public static function of(Ledger $ledger): self
+    /** @param  View  $view  from which the unit is drawn */
+    public static function of(Ledger $ledger, View $view = new View): self
     {
         $scene = $ledger->unit?->design->scene();
         $most = 1.04 * max(0.0, ...array_map(fn (TargetAsk $ask): float => $ask->asks ?? 0.0, $ledger->targets));
@@ -52,7 +54,7 @@ final readonly class LedgerData
             ScaleMarkData::flows($most, System::Imperial),
             ScaleMarkData::flows($most, System::Metric),
             $ledger->unit === null ? null : round(min(1.0, $ledger->unit->line()->judged() / $most), 4),
-            $ledger->unit === null || $ledger->cost === null || $scene === null ? null : UnitData::of($ledger->unit, $ledger->cost, Drawing::of($scene)),
+            $ledger->unit === null || $ledger->cost === null || $scene === null ? null : UnitData::of($ledger->unit, $ledger->cost, $view->draw($scene)),
             array_map(fn (Caution $caution): CautionData => CautionData::of($caution), $ledger->cautions),
             DrawingData::of(Drawing::of(RoomScene::of($ledger->room, $scene, $ledger->unit->units ?? 0)), [], [], Display::RoomLength),
         );

@@ -30,7 +30,7 @@ final class Comparison
             }
         }
 
-        return array_values($bests);
+        return $bests;
     }
 
     /** @return array<string, callable(Ledger, UnitLedger): float> the less the better */

@@ -188,7 +188,8 @@ final readonly class FourWalls
             $marks = match ($wall) {
                 0 => ['front' => FilterMarks::on($this->design->filter, Frame::front($x0, $y0, $z), $x1 - $x0, $this->up)],
                 1 => ['right' => FilterMarks::on($this->design->filter, Frame::right($x1, $y0, $z), $y1 - $y0, $this->up)],
-                default => [],
+                2 => ['back' => FilterMarks::on($this->design->filter, new Frame(new Point($x1, $y1, $z), new Point(-1.0, 0.0, 0.0), new Point(0.0, 0.0, 1.0)), $x1 - $x0, $this->up)],
+                default => ['left' => FilterMarks::on($this->design->filter, new Frame(new Point($x0, $y1, $z), new Point(0.0, -1.0, 0.0), new Point(0.0, 0.0, 1.0)), $y1 - $y0, $this->up)],
             };
             $solids[] = Solid::box(sprintf('face-%d', 4 * $row + $wall + 1), 'filter', new Point($x0, $y0, $z), new Point($x1, $y1, $z + $this->up), $marks);
         }

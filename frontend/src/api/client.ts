@@ -4,6 +4,8 @@ import type { components, paths } from './generated';
 type Schemas = components['schemas'];
 export type Catalogue = Schemas['Catalogue'];
 export type Choices = Schemas['Choices'];
+export type Comparison = Schemas['Comparison'];
+export type Dispute = Schemas['Dispute'];
 export type Drawing = Schemas['Drawing'];
 export type Find = Schemas['Find'];
 export type FindRequest = Schemas['FindRequest'];
@@ -27,6 +29,7 @@ export type Speed = Schemas['Speed'];
 export type Target = Schemas['Target'];
 export type Unit = Schemas['Unit'];
 export type Wishes = Schemas['Wishes'];
+export type Working = Schemas['Working'];
 
 /** An answer that is not the one asked for: what to say, and at which fields. */
 export class Refused extends Error {

@@ -82,6 +82,7 @@ export interface Question {
     unit: Choices | null;
     version: number | null;
     programme: number | null;
+    view?: { turn: number; apart: boolean };
 }
 
 export const useEvaluation = (question: MaybeRefOrGetter<Question | null>) =>
@@ -141,4 +142,32 @@ export const useStock = (programme: MaybeRefOrGetter<number>) =>
     useQuery({
         queryKey: ['stock', programme],
         queryFn: () => answer(api.GET('/programmes/{programme}/stock', { params: { path: { programme: toValue(programme) } } })),
+    });
+
+/** Curves, working points and the reasons of the figures of what is on the bench. */
+export const useWorking = (question: MaybeRefOrGetter<Question | null>, open: MaybeRefOrGetter<boolean>) =>
+    useQuery({
+        queryKey: ['working', question],
+        queryFn: ({ signal }) => answer(api.POST('/workings', { body: toValue(question) as Question, signal })),
+        enabled: () => toValue(open) && toValue(question)?.unit != null,
+        placeholderData: keepPreviousData,
+        gcTime: 30_000,
+    });
+
+export const useDisputes = (unit: MaybeRefOrGetter<Choices>, programme: MaybeRefOrGetter<number>) =>
+    useQuery({
+        queryKey: ['disputes', programme, unit],
+        queryFn: () => answer(api.POST('/disputes', { body: { unit: toValue(unit), programme: toValue(programme) } })),
+        placeholderData: keepPreviousData,
+    });
+
+export const useComparison = (question: MaybeRefOrGetter<Question | null>, units: MaybeRefOrGetter<Choices[]>) =>
+    useQuery({
+        queryKey: ['comparison', question, units],
+        queryFn: ({ signal }) => {
+            const { room, goal, programme } = toValue(question) as Question;
+            return answer(api.POST('/comparisons', { body: { room, goal, programme, units: toValue(units) }, signal }));
+        },
+        enabled: () => toValue(question) !== null && toValue(units).length > 0,
+        placeholderData: keepPreviousData,
     });

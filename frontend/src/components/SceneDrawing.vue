@@ -13,10 +13,12 @@ const props = withDefaults(
         extents?: boolean;
         keepFree?: number;
         margin?: number;
+        /** Kept free above it, px. */
+        above?: number;
     }>(),
-    { picked: '', labelled: false, extents: true, keepFree: 0, margin: 18 },
+    { picked: '', labelled: false, extents: true, keepFree: 0, margin: 18, above: 24 },
 );
-const emit = defineEmits<{ pick: [part: string] }>();
+const emit = defineEmits<{ pick: [part: string]; turn: [degrees: number] }>();
 const { show } = useMeasure();
 
 const COLUMN = 186;
@@ -50,16 +52,43 @@ const bounds = computed<Box>(() => {
 });
 
 const columns = computed(() => props.labelled && size.value.width > 620);
+const above = computed(() => Math.min(props.above, props.margin * 3));
+const below = computed(() => Math.min(ABOVE, props.margin * 2));
 const view = computed(() => {
     const side = columns.value ? COLUMN + BESIDE : props.margin;
     const { left, top, right, bottom } = bounds.value;
     const room = {
         width: Math.max(40, size.value.width - 2 * side),
-        height: Math.max(40, size.value.height - 2 * Math.min(ABOVE, props.margin * 2)),
+        height: Math.max(40, size.value.height - above.value - below.value),
     };
     const scale = Math.min(room.width / (right - left), room.height / (bottom - top));
-    return { scale, x: size.value.width / 2 - (scale * (left + right)) / 2, y: size.value.height / 2 - (scale * (top + bottom)) / 2 };
+    return {
+        scale,
+        x: size.value.width / 2 - (scale * (left + right)) / 2,
+        y: (size.value.height + above.value - below.value) / 2 - (scale * (top + bottom)) / 2,
+    };
 });
+/** Degrees that the viewer walks round for a pixel that the drawing is pulled. */
+const DEGREES = 0.6;
+/** Pulled less far than this it was a click. */
+const CLICK = 6;
+let pulledFrom: number | null = null;
+let pulled = false;
+function beginTurn(event: PointerEvent): void {
+    pulledFrom = event.clientX;
+    pulled = false;
+}
+function pull(event: PointerEvent): void {
+    if (pulledFrom === null || event.buttons === 0) return;
+    const far = pulledFrom - event.clientX;
+    if (!pulled && Math.abs(far) < CLICK) return;
+    pulled = true;
+    pulledFrom = event.clientX;
+    emit('turn', far * DEGREES);
+}
+function pick(part: string): void {
+    if (!pulled) emit('pick', part);
+}
 const px = (x: number): number => view.value.x + view.value.scale * x;
 const py = (y: number): number => view.value.y + view.value.scale * y;
 
@@ -94,7 +123,15 @@ const arrows = computed(() =>
 
 <template>
     <div ref="host" class="scene">
-        <svg :width="size.width" :height="size.height" role="img" :aria-label="title">
+        <svg
+            :width="size.width"
+            :height="size.height"
+            role="img"
+            :aria-label="title"
+            @pointerdown="beginTurn"
+            @pointermove="pull"
+            @pointerup="pulledFrom = null"
+        >
             <defs>
                 <marker
                     v-for="kind in ['intake', 'outlet', 'bypass']"
@@ -118,7 +155,7 @@ const arrows = computed(() =>
                     :class="['stroke', stroke.kind, { picked: stroke.part === picked }]"
                     :style="{ '--s': stroke.shade }"
                     :data-part="stroke.part"
-                    @click="emit('pick', stroke.part)"
+                    @click="pick(stroke.part)"
                 />
             </g>
             <path

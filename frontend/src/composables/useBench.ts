@@ -1,4 +1,4 @@
-import { computed, shallowRef, watch, type Ref } from 'vue';
+import { computed, reactive, shallowRef, watch, type Ref } from 'vue';
 import { Refused, type Choices, type Ledger, type RoomEntries } from '../api/client';
 import { useEvaluation, type Question } from '../api/queries';
 
@@ -19,6 +19,8 @@ export function useBench(
     version: Ref<number | null>,
     programme: Ref<number | null>,
 ) {
+    /** How the unit is looked at: degrees to the right, and whether its parts are drawn apart. */
+    const view = reactive({ turn: 0, apart: false });
     const question = shallowRef<Question | null>(null);
     const ledger = shallowRef<Ledger>();
     const evaluation = useEvaluation(question);
@@ -33,10 +35,11 @@ export function useBench(
             unit: withUnit.value ? { ...draft.choices } : null,
             version: withUnit.value && draft.keepFigures ? version.value : null,
             programme: programme.value,
+            ...(view.turn === 0 && !view.apart ? {} : { view: { ...view } }),
         };
     }
 
-    watch([() => draft.choices, () => draft.goal, () => draft.keepFigures, ready, withUnit, version, programme], ask, {
+    watch([() => draft.choices, () => draft.goal, () => draft.keepFigures, ready, withUnit, version, programme, view], ask, {
         deep: true,
         immediate: true,
     });
@@ -70,5 +73,5 @@ export function useBench(
     const away = computed(() => (evaluation.error.value && refused.value?.status !== 422 ? evaluation.error.value : null));
     const current = computed(() => evaluation.error.value === null);
 
-    return { ledger, errors, offers, away, current, retry: () => evaluation.refetch() };
+    return { question, view, ledger, errors, offers, away, current, retry: () => evaluation.refetch() };
 }

@@ -33,6 +33,8 @@ interface Draft {
     goal: string;
     choices: Choices;
     keepFigures: boolean;
+    /** Builds set aside to be compared with the one on the bench. */
+    pinned: Choices[];
 }
 
 const same = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b);
@@ -43,7 +45,13 @@ const same = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.str
  */
 export function useDraft(key: string) {
     const place = `draft:${key}`;
-    const draft = reactive<Draft>({ entries: { ...FRESH_ROOM }, goal: 'air-changes-5', choices: { ...FIRST_CHOICES }, keepFigures: true });
+    const draft = reactive<Draft>({
+        entries: { ...FRESH_ROOM },
+        goal: 'air-changes-5',
+        choices: { ...FIRST_CHOICES },
+        keepFigures: true,
+        pinned: [],
+    });
     const saved = ref<{ entries: RoomEntries; goal: string; choices: Choices | null }>({
         entries: { ...FRESH_ROOM },
         goal: 'air-changes-5',
@@ -63,6 +71,7 @@ export function useDraft(key: string) {
             goal: room?.goal ?? 'air-changes-5',
             choices: { ...(choices ?? FIRST_CHOICES) },
             keepFigures: true,
+            pinned: [],
         });
         const kept = sessionStorage.getItem(place);
         if (kept !== null) Object.assign(draft, JSON.parse(kept) as Draft);
@@ -90,7 +99,11 @@ export function useDraft(key: string) {
         [draft, saved],
         () => {
             if (!ready.value) return;
-            if (roomChanged.value || (saved.value.choices === null ? !same(draft.choices, FIRST_CHOICES) : buildChanged.value)) {
+            if (
+                draft.pinned.length > 0 ||
+                roomChanged.value ||
+                (saved.value.choices === null ? !same(draft.choices, FIRST_CHOICES) : buildChanged.value)
+            ) {
                 sessionStorage.setItem(place, JSON.stringify(draft));
             } else sessionStorage.removeItem(place);
         },

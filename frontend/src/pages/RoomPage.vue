@@ -10,6 +10,7 @@ import RoomStage from '../components/room/RoomStage.vue';
 import SaveBar from '../components/room/SaveBar.vue';
 import StageRail from '../components/room/StageRail.vue';
 import TargetStage from '../components/room/TargetStage.vue';
+import { useHistory } from '../composables/useHistory';
 import { useWork } from '../composables/useWork';
 
 const work = useWork();
@@ -17,6 +18,13 @@ const { stage, stages, catalogue, room, programme, versionId, saved, fault } = w
 const { draft, ready, roomChanged, buildChanged } = work.drafting;
 const { ledger, errors, offers, away, current } = work.bench;
 const currency = computed(() => programme.data.value?.currency ?? '');
+
+const history = useHistory(
+    work.roomId.value === null ? 'new' : `room-${work.roomId.value}`,
+    () => draft.choices,
+    ready,
+    (choices) => (draft.choices = choices),
+);
 
 /** What was found comes to the bench, to be looked at and changed. */
 function take(choices: Choices): void {
@@ -80,6 +88,16 @@ function take(choices: Choices): void {
                     :newer="saved.data.value?.newer ?? []"
                     :keep-figures="draft.keepFigures"
                     :currency="currency"
+                    :question="work.bench.question.value"
+                    :can-undo="history.canUndo.value"
+                    :can-redo="history.canRedo.value"
+                    :pinned="draft.pinned"
+                    :looked="work.bench.view"
+                    @look="(looked) => Object.assign(work.bench.view, looked)"
+                    @undo="history.undo()"
+                    @redo="history.redo()"
+                    @pin="draft.pinned = [...draft.pinned, { ...draft.choices }]"
+                    @unpin="(index) => (draft.pinned = draft.pinned.filter((_, place) => place !== index))"
                     @choose="(choices) => (draft.choices = choices)"
                     @take-newer="draft.keepFigures = false"
                 />
@@ -96,6 +114,7 @@ function take(choices: Choices): void {
                     :ledger="ledger"
                     :before="saved.data.value?.ledger ?? null"
                     :current="current"
+                    :question="work.bench.question.value"
                     :currency="currency"
                     @speed="(name) => (draft.choices.speed = name)"
                 />

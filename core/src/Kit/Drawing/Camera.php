@@ -9,6 +9,9 @@ use Jornel\Core\Shape\Scene\Point;
 /** A parallel view from in front, to the right and above: lengths along one direction keep one scale. */
 final readonly class Camera
 {
+    /** Where the viewer stands at first, radians to the right of the front. */
+    private const TURN = 0.62;
+
     private Point $right;
 
     private Point $up;
@@ -19,11 +22,21 @@ final readonly class Camera
      * @param  float  $turn  how far the viewer stands to the right of the front, radians
      * @param  float  $tilt  how far above the horizon, radians
      */
-    public function __construct(float $turn = 0.62, float $tilt = 0.42)
+    public function __construct(float $turn = self::TURN, float $tilt = 0.42)
     {
         $this->right = new Point(cos($turn), sin($turn), 0.0);
         $this->up = new Point(-sin($turn) * sin($tilt), cos($turn) * sin($tilt), cos($tilt));
         $this->towardsViewer = new Point(sin($turn) * cos($tilt), -cos($turn) * cos($tilt), sin($tilt));
+    }
+
+    /**
+     * From another side.
+     *
+     * @param  float  $degrees  how far the viewer walks round to the right
+     */
+    public static function turned(float $degrees): self
+    {
+        return new self(self::TURN + deg2rad($degrees));
     }
 
     /**

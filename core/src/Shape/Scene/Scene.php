@@ -99,6 +99,39 @@ final readonly class Scene
         ), $this->arrows), $this->anchors, $this->extents);
     }
 
+    /**
+     * The same with its parts drawn away from the middle, each by its own distance from it, as in an exploded view. Pieces
+     * of one part stay together; arrows of the air are left out.
+     *
+     * @param  float  $by  how far, as a share of each part's distance: 0 leaves all in place
+     */
+    public function apart(float $by): self
+    {
+        [$low, $high] = $this->reach();
+        $middle = $low->towards($high, 0.5);
+        $shifts = [];
+        foreach ($this->solids as $solid) {
+            if (! isset($shifts[$solid->part])) {
+                [$from, $to] = $this->part($solid->part)->reach();
+                $shifts[$solid->part] = $from->towards($to, 0.5)->minus($middle)->scaled($by);
+            }
+        }
+        $shift = fn (string $part): Point => $shifts[$part] ?? new Point(0.0, 0.0, 0.0);
+
+        return new self(
+            array_map(fn (Solid $solid): Solid => $solid->movedBy($shift($solid->part)), $this->solids),
+            [],
+            array_map(fn (Anchor $anchor): Anchor => new Anchor($anchor->part, $anchor->at->plus($shift($anchor->part))), $this->anchors),
+            [],
+        );
+    }
+
+    /** @param  list<Extent>  $extents */
+    public function withExtents(array $extents): self
+    {
+        return new self($this->solids, $this->arrows, $this->anchors, $extents);
+    }
+
     public function movedBy(Point $by): self
     {
         return new self(

@@ -1,13 +1,16 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
 import type { Catalogue, Choices, Ledger } from '../../api/client';
-import { useMisfits } from '../../api/queries';
+import { useMisfits, useWorking, type Question } from '../../api/queries';
 import SceneDrawing from '../SceneDrawing.vue';
 import ChoicePanel from './ChoicePanel.vue';
 import { CHOICES, inForce, options, shapeOptions, type ChoiceKey } from './choices';
 import PartTray from './PartTray.vue';
+import CompareView from './CompareView.vue';
+import CurvesView from './CurvesView.vue';
 import ShapeChoices from './ShapeChoices.vue';
 import UnitDrawing from './UnitDrawing.vue';
+import ViewSwitch, { type BenchView } from './ViewSwitch.vue';
 
 const props = defineProps<{
     ledger: Ledger;
@@ -18,8 +21,29 @@ const props = defineProps<{
     newer: string[];
     keepFigures: boolean;
     currency: string;
+    question: Question | null;
+    canUndo: boolean;
+    canRedo: boolean;
+    pinned: Choices[];
+    looked: { turn: number; apart: boolean };
 }>();
-const emit = defineEmits<{ choose: [choices: Choices]; takeNewer: [] }>();
+const emit = defineEmits<{
+    choose: [choices: Choices];
+    takeNewer: [];
+    undo: [];
+    redo: [];
+    pin: [];
+    unpin: [index: number];
+    look: [looked: { turn: number; apart: boolean }];
+}>();
+
+const turned = (degrees: number): number => Math.round(((degrees % 360) + 360) % 360);
+
+const view = ref<BenchView>('unit');
+const working = useWorking(
+    computed(() => props.question),
+    computed(() => view.value === 'curves'),
+);
 
 const open = ref<ChoiceKey | null>(null);
 const misfits = useMisfits(
@@ -67,15 +91,62 @@ function choose(key: ChoiceKey, id: string): void {
 <template>
     <section class="bench" aria-label="The build">
         <div class="middle mat" :class="{ choosing: open }">
+            <ViewSwitch
+                :view="view"
+                :can-undo="canUndo"
+                :can-redo="canRedo"
+                @view="(next) => (view = next)"
+                @undo="emit('undo')"
+                @redo="emit('redo')"
+            />
+            <CompareView
+                v-if="view === 'compare'"
+                class="unit"
+                :question="question"
+                :choices="choices"
+                :programme="programme"
+                :pinned="pinned"
+                :currency="currency"
+                @take="(taken) => emit('choose', { ...taken })"
+                @pin="emit('pin')"
+                @unpin="(index) => emit('unpin', index)"
+            />
+            <CurvesView
+                v-else-if="view === 'curves' && working.data.value && ledger.unit"
+                class="unit"
+                :working="working.data.value"
+                :chosen="ledger.unit.speeds[ledger.unit.chosen]!.name"
+                @speed="(speed) => emit('choose', { ...choices, speed })"
+            />
             <UnitDrawing
-                v-if="ledger.unit"
+                v-else-if="ledger.unit"
                 class="unit"
                 :drawing="ledger.unit.drawing"
                 :title="ledger.unit.summary"
                 :picked="open"
                 @pick="(key) => (open = key)"
+                @turn="(degrees) => emit('look', { ...looked, turn: turned(looked.turn + degrees) })"
             />
-            <figure class="room">
+            <div v-if="view === 'unit' && ledger.unit" class="look" role="group" aria-label="How to look at it">
+                <button
+                    type="button"
+                    aria-label="Walk round to the left"
+                    @click="emit('look', { ...looked, turn: turned(looked.turn - 45) })"
+                >
+                    ⟲
+                </button>
+                <button
+                    type="button"
+                    aria-label="Walk round to the right"
+                    @click="emit('look', { ...looked, turn: turned(looked.turn + 45) })"
+                >
+                    ⟳
+                </button>
+                <button type="button" :aria-pressed="looked.apart" @click="emit('look', { ...looked, apart: !looked.apart })">
+                    {{ looked.apart ? 'Together' : 'Apart' }}
+                </button>
+            </div>
+            <figure v-if="view === 'unit'" class="room">
                 <SceneDrawing
                     :drawing="ledger.roomDrawing"
                     title="The room with its units, true to scale, with a grown person"
@@ -158,6 +229,29 @@ figcaption {
     color: var(--pencil);
     padding: 1px 8px 4px;
 }
+.look {
+    position: absolute;
+    z-index: 3;
+    right: 10px;
+    top: 10px;
+    display: flex;
+    background: var(--sheet);
+    border: 1px solid var(--pencil);
+}
+.look button {
+    padding: 5px 10px;
+    font: inherit;
+    font-size: 14px;
+    line-height: 1.45;
+    color: var(--ink);
+    background: none;
+    border: 0;
+    cursor: pointer;
+}
+.look [aria-pressed='true'] {
+    color: var(--sheet);
+    background: var(--clean);
+}
 .fault,
 .note {
     position: absolute;
@@ -198,7 +292,8 @@ figcaption {
     }
     .room,
     .fault,
-    .note {
+    .note,
+    .look {
         position: static;
         width: auto;
         max-width: none;

@@ -5,12 +5,21 @@ import SceneDrawing from '../SceneDrawing.vue';
 import { choiceOf, type ChoiceKey } from './choices';
 
 defineProps<{ drawing: Drawing; title: string; picked: ChoiceKey | null }>();
-const emit = defineEmits<{ pick: [choice: ChoiceKey] }>();
+const emit = defineEmits<{ pick: [choice: ChoiceKey]; turn: [degrees: number] }>();
 const { show } = useMeasure();
 </script>
 
 <template>
-    <SceneDrawing :drawing="drawing" :title="title" labelled :keep-free="172" class="unit" @pick="(part) => emit('pick', choiceOf(part))">
+    <SceneDrawing
+        :drawing="drawing"
+        :title="title"
+        labelled
+        :keep-free="172"
+        :above="54"
+        class="unit"
+        @pick="(part) => emit('pick', choiceOf(part))"
+        @turn="(degrees) => emit('turn', degrees)"
+    >
         <template #label="{ label, side, top }">
             <button
                 type="button"

@@ -1,10 +1,12 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import type { Ledger } from '../../api/client';
+import type { Ledger, Working } from '../../api/client';
 import { useMeasure } from '../../composables/useMeasure';
 import { ledgerRows } from './rows';
+import WhyLines from './WhyLines.vue';
 
-const props = defineProps<{ ledger: Ledger; before: Ledger | null; currency: string }>();
+const props = defineProps<{ ledger: Ledger; before: Ledger | null; currency: string; open: string; why: Working['why'] | null }>();
+const emit = defineEmits<{ ask: [row: string] }>();
 const { measure } = useMeasure();
 const rows = computed(() => ledgerRows(props.ledger, props.before, measure.value, props.currency));
 </script>
@@ -12,13 +14,30 @@ const rows = computed(() => ledgerRows(props.ledger, props.before, measure.value
 <template>
     <table>
         <tbody>
-            <tr v-for="row in rows" :key="row.key" :class="{ strong: row.strong }">
-                <th scope="row">{{ row.name }}</th>
-                <td v-if="!row.wide" class="was figure">
-                    <s v-if="row.was" :aria-label="`was ${row.was}`">{{ row.was }}</s>
-                </td>
-                <td class="figure" :colspan="row.wide ? 2 : 1" :data-row="row.key">{{ row.now }}</td>
-            </tr>
+            <template v-for="row in rows" :key="row.key">
+                <tr :class="{ strong: row.strong }">
+                    <th scope="row">
+                        <button
+                            v-if="ledger.unit"
+                            type="button"
+                            :aria-expanded="open === row.key"
+                            :title="`Why? ${row.name}`"
+                            :data-why="row.key"
+                            @click="emit('ask', open === row.key ? '' : row.key)"
+                        >
+                            {{ row.name }}<span class="visually-hidden">: why?</span>
+                        </button>
+                        <template v-else>{{ row.name }}</template>
+                    </th>
+                    <td v-if="!row.wide" class="was figure">
+                        <s v-if="row.was" :aria-label="`was ${row.was}`">{{ row.was }}</s>
+                    </td>
+                    <td class="figure" :colspan="row.wide ? 2 : 1" :data-row="row.key">{{ row.now }}</td>
+                </tr>
+                <tr v-if="open === row.key" class="opened">
+                    <td colspan="3"><WhyLines :lines="why?.[row.key] ?? []" /></td>
+                </tr>
+            </template>
         </tbody>
     </table>
 </template>
@@ -34,8 +53,22 @@ th {
     font-weight: 400;
     text-align: left;
     color: var(--pencil);
-    padding: 2px 0;
+    padding: 0;
     white-space: nowrap;
+}
+th button {
+    padding: 2px 0;
+    font: inherit;
+    color: inherit;
+    background: none;
+    border: 0;
+    border-bottom: 1px dotted var(--pencil);
+    cursor: help;
+}
+th button:hover,
+th button[aria-expanded='true'] {
+    color: var(--clean);
+    border-bottom-color: var(--clean);
 }
 td {
     text-align: right;
@@ -57,5 +90,10 @@ tr + tr > * {
 .was {
     color: var(--pencil);
     font-size: 11px;
+}
+.opened > td {
+    text-align: left;
+    white-space: normal;
+    padding: 0 0 4px;
 }
 </style>

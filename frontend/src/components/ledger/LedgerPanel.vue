@@ -1,15 +1,22 @@
 <script setup lang="ts">
-import { computed } from 'vue';
+import { computed, ref } from 'vue';
 import type { Ledger } from '../../api/client';
+import { useWorking, type Question } from '../../api/queries';
 import { useMeasure } from '../../composables/useMeasure';
 import LedgerFigures from './LedgerFigures.vue';
 import LedgerVerdict from './LedgerVerdict.vue';
 import SchoolList from './SchoolList.vue';
 import SpeedSwitch from './SpeedSwitch.vue';
 
-const props = defineProps<{ ledger: Ledger; before: Ledger | null; current: boolean; currency: string }>();
+const props = defineProps<{ ledger: Ledger; before: Ledger | null; current: boolean; currency: string; question: Question | null }>();
 const emit = defineEmits<{ speed: [name: string] }>();
 const { show } = useMeasure();
+/** The row that is asked about. */
+const open = ref('');
+const working = useWorking(
+    computed(() => props.question),
+    computed(() => open.value !== ''),
+);
 const unit = computed(() => props.ledger.unit);
 const speed = computed(() => unit.value?.speeds[unit.value.chosen]);
 </script>
@@ -25,7 +32,14 @@ const speed = computed(() => unit.value?.speeds[unit.value.chosen]);
             <LedgerVerdict :unit="unit" :speed="speed" />
             <SpeedSwitch :unit="unit" @speed="(name) => emit('speed', name)" />
         </template>
-        <LedgerFigures :ledger="ledger" :before="before" :currency="currency" />
+        <LedgerFigures
+            :ledger="ledger"
+            :before="before"
+            :currency="currency"
+            :open="open"
+            :why="working.data.value?.why ?? null"
+            @ask="(row) => (open = row)"
+        />
         <p v-if="unit" class="sure">
             From <b>{{ unit.provenance }}</b> figures. {{ unit.cost.span }}: power for {{ currency }} {{ unit.cost.energy }}.
         </p>

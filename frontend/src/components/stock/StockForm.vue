@@ -89,11 +89,11 @@ function move(): void {
                 <option value="" disabled>Choose a part</option>
                 <optgroup v-for="kind in KINDS" :key="kind.kind" :label="kind.name">
                     <option
-                        v-for="part in parts.filter((one) => one.kind === kind.kind)"
-                        :key="part.code"
-                        :value="`${part.kind} ${part.code}`"
+                        v-for="one in parts.filter(({ kind: own }) => own === kind.kind)"
+                        :key="one.code"
+                        :value="`${one.kind} ${one.code}`"
                     >
-                        {{ part.name }}
+                        {{ one.name }}
                     </option>
                 </optgroup>
             </select>

@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jornel\Core\Tests\Kit;
+
+use Jornel\Core\Kit\Drawing\View;
+use Jornel\Core\Shape\Scene\Scene;
+use Jornel\Core\Shape\Scene\Solid;
+use Jornel\Core\Tests\Sample;
+use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\TestCase;
+
+final class ViewTest extends TestCase
+{
+    #[TestWith([0])]
+    #[TestWith([90])]
+    #[TestWith([200])]
+    #[TestWith([315])]
+    public function test_from_every_side_the_dimensions_are_true_and_stand_outside(int $turn): void
+    {
+        $scene = Sample::design()->scene();
+        [$low, $high] = $scene->reach();
+        $drawing = (new View($turn))->draw($scene);
+        $lengths = array_column($drawing->extents, 'length', 'name');
+
+        // The fan's body may stand over the frames by as much as it is wider.
+        self::assertEqualsWithDelta($high->x - $low->x, $lengths['width'], 0.013);
+        self::assertEqualsWithDelta($high->y - $low->y, $lengths['depth'], 0.013);
+        self::assertEqualsWithDelta($high->z - $low->z, $lengths['height'], 1e-9);
+        $middle = $drawing->frame['x'] + $drawing->frame['width'] / 2.0;
+        foreach ($drawing->extents as $extent) {
+            self::assertGreaterThan(0.0, $extent['name'] === 'height' ? ($extent['x1'] - $middle) * $extent['dx'] : $extent['dy'], $extent['name']);
+        }
+    }
+
+    public function test_a_full_turn_shows_the_same(): void
+    {
+        $strokes = fn (int $turn): array => (new View($turn))->draw(Sample::design('wedge')->scene())->strokes;
+
+        self::assertEquals($strokes(0), $strokes(360));
+        self::assertNotEquals($strokes(0), $strokes(180));
+    }
+
+    public function test_apart_no_two_parts_of_a_box_meet_and_each_keeps_its_volume(): void
+    {
+        foreach ([Sample::design(), Sample::design('raised-cube'), Sample::design('tall-box', 'circulator-12', '20x25x1-g13-economy')] as $design) {
+            $whole = $design->scene()->solids;
+            $apart = $design->scene()->apart(0.75)->solids;
+            $boxes = array_map(fn (Solid $solid): array => (new Scene([$solid]))->reach(), $apart);
+            foreach ($apart as $i => $one) {
+                self::assertEqualsWithDelta($whole[$i]->volumeAndMiddle()[0], $one->volumeAndMiddle()[0], 1e-9);
+                foreach ($apart as $j => $other) {
+                    if ($one->part !== $other->part) {
+                        [[$low, $high], [$from, $to]] = [$boxes[$i], $boxes[$j]];
+                        self::assertFalse($low->x < $to->x && $from->x < $high->x && $low->y < $to->y && $from->y < $high->y && $low->z < $to->z && $from->z < $high->z, "{$one->part} meets {$other->part}");
+                    }
+                }
+            }
+        }
+    }
+
+    #[TestWith(['flat-panel', 'box-20-plain', '20x20x1-g13-economy'])]
+    #[TestWith(['array-box', 'pc-140', '20x20x1-g13-economy'])]
+    #[TestWith(['duct-box', 'inline-8', '20x20x1-g13-economy'])]
+    #[TestWith(['ring', 'pc-120', 'ring-180x200'])]
+    public function test_every_kind_of_shape_can_be_walked_round_and_taken_apart(string $shape, string $fan, string $filter): void
+    {
+        $scene = Sample::design($shape, $fan, $filter)->scene();
+        foreach ([0, 120, 240] as $turn) {
+            $drawing = (new View($turn, true))->draw($scene);
+            self::assertNotSame([], $drawing->strokes);
+            self::assertSame([], $drawing->arrows);
+            self::assertCount(count($scene->anchors), $drawing->anchors);
+        }
+    }
+}

@@ -1,0 +1,237 @@
+<script setup lang="ts">
+import { ref } from 'vue';
+import type { Working } from '../../api/client';
+import { useMeasure } from '../../composables/useMeasure';
+
+const props = defineProps<{ working: Working; chosen: string }>();
+const emit = defineEmits<{ speed: [name: string] }>();
+const { show } = useMeasure();
+
+const plot = ref<HTMLElement>();
+let dragging = false;
+
+/** The speed whose point is the nearest to the pointer. */
+function follow(event: PointerEvent): void {
+    const box = plot.value?.getBoundingClientRect();
+    if (!dragging || !box) return;
+    const [x, y] = [(event.clientX - box.left) / box.width, (event.clientY - box.top) / box.height];
+    const far = ({ clean }: Working['speeds'][number]): number => Math.hypot(clean.x - x, clean.y - y);
+    const nearest = props.working.speeds.reduce((best, one) => (far(one) < far(best) ? one : best));
+    if (nearest.name !== props.chosen) emit('speed', nearest.name);
+}
+function begin(event: PointerEvent): void {
+    dragging = true;
+    plot.value?.setPointerCapture(event.pointerId);
+    follow(event);
+}
+function step(by: number): void {
+    const names = props.working.speeds.map(({ name }) => name);
+    const next = names[names.indexOf(props.chosen) + by];
+    if (next !== undefined) emit('speed', next);
+}
+const percent = (share: number): string => `${share * 100}%`;
+</script>
+
+<template>
+    <figure class="curves" aria-label="Fan against filters">
+        <span class="up"
+            >Pressure <b class="figure">{{ show(working.mostPressure) }}</b></span
+        >
+        <div ref="plot" class="plot" @pointerdown="begin" @pointermove="follow" @pointerup="dragging = false">
+            <svg viewBox="0 0 1 1" preserveAspectRatio="none" aria-hidden="true">
+                <path v-for="line in [0.25, 0.5, 0.75]" :key="line" :d="`M0 ${line}H1M${line} 0V1`" class="grid" />
+                <rect
+                    :x="working.band.x1"
+                    :y="working.band.y1"
+                    :width="Math.max(0, working.band.x2 - working.band.x1)"
+                    :height="Math.max(0, working.band.y2 - working.band.y1)"
+                    class="band"
+                />
+                <path :d="working.loadedBox" class="box loaded" />
+                <path :d="working.box" class="box" />
+                <path v-for="one in working.speeds" :key="one.name" :d="one.path" class="fan" :class="{ chosen: one.name === chosen }" />
+            </svg>
+            <span
+                v-for="one in working.speeds"
+                :key="`dust-${one.name}`"
+                class="dust"
+                :style="{ left: percent(one.loaded.x), top: percent(one.loaded.y) }"
+                aria-hidden="true"
+            />
+            <span
+                v-for="one in working.speeds"
+                :key="one.name"
+                class="point figure"
+                :class="{ chosen: one.name === chosen, loud: !one.keepsQuiet }"
+                :data-speed="one.name"
+                :style="{ left: percent(one.clean.x), top: percent(one.clean.y) }"
+                :title="`Speed ${one.name}: ${show(one.clean.flow)} at ${show(one.clean.pressure)}; with filters that are due ${show(one.loaded.flow)}`"
+                >{{ one.name }}</span
+            >
+            <span
+                v-for="one in working.speeds.filter(({ name }) => name === chosen)"
+                :key="`handle-${one.name}`"
+                class="handle"
+                role="slider"
+                tabindex="0"
+                aria-label="Speed"
+                aria-valuemin="1"
+                :aria-valuemax="working.speeds.length"
+                :aria-valuenow="working.speeds.indexOf(one) + 1"
+                :aria-valuetext="`${one.name}: ${show(one.clean.flow)} through the filters at ${show(one.clean.pressure)}`"
+                :style="{ left: percent(one.clean.x), top: percent(one.clean.y) }"
+                @keydown.right.prevent="step(1)"
+                @keydown.up.prevent="step(1)"
+                @keydown.left.prevent="step(-1)"
+                @keydown.down.prevent="step(-1)"
+            />
+        </div>
+        <span class="across"
+            ><span>no flow</span
+            ><span
+                >Flow of one unit <b class="figure">{{ show(working.mostFlow) }}</b></span
+            ></span
+        >
+        <figcaption>
+            <span class="key fan-key">fan at each speed</span><span class="key box-key">filters and leaks, clean</span
+            ><span class="key dust-key">the same when the filters are due</span><span class="key band-key">nine times in ten</span>
+            <span v-for="one in working.speeds.filter(({ name }) => name === chosen)" :key="one.name" class="says">
+                On {{ one.name }}: <b class="figure">{{ show(one.clean.flow) }}</b> through the filters at
+                <b class="figure">{{ show(one.clean.pressure) }}</b>; <b class="figure">{{ show(one.loaded.flow) }}</b> when they are due.
+                Pull the point along to another speed.
+            </span>
+        </figcaption>
+    </figure>
+</template>
+
+<style scoped>
+.curves {
+    margin: 0;
+    padding: 62px 34px 14px;
+    display: grid;
+    grid-template-rows: auto 1fr auto auto;
+    gap: 4px;
+    min-height: 0;
+    font-size: 14px;
+    color: var(--pencil);
+}
+.plot {
+    position: relative;
+    min-height: 220px;
+    background: color-mix(in oklab, var(--sheet), transparent 12%);
+    border-left: 2px solid var(--ink);
+    border-bottom: 2px solid var(--ink);
+    touch-action: none;
+    cursor: ew-resize;
+}
+svg {
+    position: absolute;
+    width: 100%;
+    height: 100%;
+    overflow: hidden;
+}
+path {
+    fill: none;
+    vector-effect: non-scaling-stroke;
+}
+.grid {
+    stroke: var(--mat-line);
+}
+.fan {
+    stroke: var(--housing);
+    stroke-width: 1.6;
+    opacity: 0.75;
+}
+.fan.chosen {
+    stroke-width: 3.4;
+    opacity: 1;
+}
+.box {
+    stroke: var(--clean);
+    stroke-width: 3;
+}
+.box.loaded {
+    stroke: var(--kraft-edge);
+    stroke-dasharray: 7 5;
+    stroke-width: 2.4;
+}
+.band {
+    fill: var(--clean);
+    opacity: 0.2;
+}
+.point,
+.handle,
+.dust {
+    position: absolute;
+    translate: -50% -50%;
+}
+.point {
+    display: grid;
+    place-items: center;
+    min-width: 26px;
+    height: 26px;
+    padding: 0 5px;
+    font-size: 13px;
+    font-weight: 700;
+    color: var(--ink);
+    background: var(--sheet);
+    border: 2px solid var(--clean);
+    border-radius: 13px;
+    pointer-events: none;
+    white-space: nowrap;
+}
+.point.loud {
+    border-style: dashed;
+    border-color: var(--short);
+}
+.point.chosen {
+    color: var(--sheet);
+    background: var(--clean);
+    z-index: 2;
+}
+.handle {
+    width: 40px;
+    height: 40px;
+    border-radius: 50%;
+    cursor: grab;
+}
+.dust {
+    width: 9px;
+    height: 9px;
+    background: var(--kraft-edge);
+    border-radius: 50%;
+}
+.across {
+    display: flex;
+    justify-content: space-between;
+}
+figcaption {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 2px 20px;
+}
+.key::before {
+    content: '';
+    display: inline-block;
+    width: 22px;
+    height: 0;
+    margin-right: 6px;
+    vertical-align: middle;
+    border-top: 3px solid var(--housing);
+}
+.box-key::before {
+    border-color: var(--clean);
+}
+.dust-key::before {
+    border-top: 3px dashed var(--kraft-edge);
+}
+.band-key::before {
+    height: 10px;
+    border: 0;
+    background: color-mix(in oklab, var(--clean), transparent 75%);
+}
+.says {
+    flex-basis: 100%;
+    color: var(--ink);
+}
+</style>

@@ -1,0 +1,90 @@
+import { expect, test } from '@playwright/test';
+import { row, signIn } from './steps';
+
+test.beforeEach(async ({ page }) => {
+    await signIn(page);
+    await page.goto('/rooms/1/build');
+    await expect(row(page, 'cleanAir')).toBeVisible();
+});
+
+test('the drawing itself is clicked, turned and taken apart', async ({ page }) => {
+    const drawing = page.locator('.bench .unit svg').first();
+    const click = async (part: string, across: number, down: number): Promise<void> => {
+        const box = (await drawing.locator(`[data-part=${part}]`).first().boundingBox())!;
+        await page.mouse.click(box.x + box.width * across, box.y + box.height * down);
+    };
+    // The face brings filters, the fan fans, the board over it what is done about the corners.
+    for (const [part, across, down, name] of [
+        ['face-1', 0.3, 0.3, 'Filter'],
+        ['fan', 0.3, 0.75, 'Fan'],
+        ['shroud', 0.5, 0.94, 'Corners'],
+    ] as const) {
+        await click(part, across, down);
+        await expect(page.locator('.panel')).toContainText(name);
+        await page.keyboard.press('Escape');
+        await expect(page.locator('.panel')).toHaveCount(0);
+        await page.waitForTimeout(300);
+    }
+
+    const strokes = () => drawing.locator('[data-part=face-1]').first().getAttribute('d');
+    const before = await strokes();
+    const box = (await drawing.boundingBox())!;
+    await page.mouse.move(box.x + box.width / 2, box.y + box.height - 60);
+    await page.mouse.down();
+    await page.mouse.move(box.x + box.width / 2 + 60, box.y + box.height - 60, { steps: 4 });
+    await page.mouse.up();
+    await expect.poll(strokes).not.toBe(before);
+    await expect(page.locator('.panel')).toHaveCount(0);
+    await page.getByRole('button', { name: 'Apart' }).click();
+    await expect(page.getByRole('button', { name: 'Together' })).toBeVisible();
+});
+
+test('the speed is dragged along the curves', async ({ page }) => {
+    await page.getByRole('button', { name: 'Curves' }).click();
+    const slider = page.getByRole('slider', { name: 'Speed' });
+    await expect(slider).toHaveAttribute('aria-valuenow', '2');
+    const to = (await page.locator('.point[data-speed="1"]').boundingBox())!;
+    const from = (await page.locator('.point[data-speed="2"]').boundingBox())!;
+    const clean = await row(page, 'cleanAir').textContent();
+    await page.mouse.move(from.x + from.width / 2, from.y + from.height / 2);
+    await page.mouse.down();
+    await page.mouse.move(to.x + to.width / 2, to.y + to.height / 2, { steps: 4 });
+    await page.mouse.up();
+    await expect(slider).toHaveAttribute('aria-valuenow', '1');
+    await expect(row(page, 'cleanAir')).not.toHaveText(clean ?? '');
+    await slider.focus();
+    await page.keyboard.press('ArrowRight');
+    await expect(row(page, 'cleanAir')).toHaveText(clean ?? '');
+});
+
+test('a dispute is put side by side and one side taken; undo brings the other back, over a reload too', async ({ page }) => {
+    await page.getByRole('button', { name: 'Compare' }).click();
+    await page.getByRole('button', { name: 'A shroud or none?' }).click();
+    const columns = page.locator('.columns article');
+    await expect(columns).toHaveCount(2);
+    await expect(columns.first().getByRole('list', { name: 'Best at' })).toContainText('most clean air');
+    const bypass = await row(page, 'bypassFlow').textContent();
+    await columns.nth(1).getByRole('button', { name: 'Put it on the bench' }).click();
+    await expect(row(page, 'bypassFlow')).not.toHaveText(bypass ?? '');
+    await page.reload();
+    await expect(row(page, 'bypassFlow')).not.toHaveText(bypass ?? '');
+    await page.getByRole('button', { name: 'Undo' }).click();
+    await expect(row(page, 'bypassFlow')).toHaveText(bypass ?? '');
+    await page.keyboard.press('Control+Shift+Z');
+    await expect(row(page, 'bypassFlow')).not.toHaveText(bypass ?? '');
+
+    // The build stands beside one that was pinned.
+    await page.getByRole('button', { name: 'Compare' }).click();
+    await page.getByRole('button', { name: 'Pin what is on the bench' }).click();
+    await expect(page.locator('.columns article')).toHaveCount(2);
+});
+
+test('every figure says why', async ({ page }) => {
+    const rows = await page.locator('[data-why]').all();
+    expect(rows.length).toBeGreaterThan(10);
+    for (const one of rows) {
+        await one.click();
+        await expect(page.locator('.why li small').first()).toBeVisible();
+        expect(((await page.locator('.why li .figure').first().textContent()) ?? '').length).toBeGreaterThan(2);
+    }
+});

@@ -61,9 +61,10 @@ final readonly class Uncertainty
     public function bands(Unit $unit, int $speed, callable $figures): array
     {
         $drawn = [];
+        $one = $unit->at($speed);
         foreach ($this->drawn as $variation) {
-            $varied = $unit->varied($variation);
-            foreach ($figures(Performance::of($varied, $varied->speeds[$speed])) as $key => $value) {
+            $varied = $one->varied($variation);
+            foreach ($figures(Performance::of($varied, $varied->speeds[0])) as $key => $value) {
                 $drawn[$key][] = $value;
             }
         }
@@ -74,7 +75,15 @@ final readonly class Uncertainty
     /** Band of the clean air for a pollutant, m3/s. */
     public function cleanAir(Unit $unit, int $speed, Pollutant $pollutant): Band
     {
-        return $this->band($unit, $speed, fn (Performance $performance): float => $performance->clean($pollutant));
+        // Only the balance is asked for: flows of single faces and leaks do not matter here.
+        $one = $unit->at($speed);
+        $drawn = [];
+        foreach ($this->drawn as $variation) {
+            $varied = $one->varied($variation);
+            $drawn[] = $pollutant->weigh($varied->box->cleanAir(Balance::of($varied->curve($varied->speeds[0]), $varied->box)->pressure));
+        }
+
+        return Band::of($drawn);
     }
 
     private static function normal(Randomizer $random): float

@@ -73,6 +73,12 @@ final readonly class Unit
         return new self($this->box->loaded($shares), $this->speeds, $this->flowFactor, $this->outlet, $this->quieter, $this->from, $this->notes);
     }
 
+    /** The same with one of its speeds alone. */
+    public function at(int $speed): self
+    {
+        return new self($this->box, [$this->speeds[$speed]], $this->flowFactor, $this->outlet, $this->quieter, $this->from, $this->notes);
+    }
+
     /** The same with other figures than those told. */
     public function varied(Variation $by): self
     {

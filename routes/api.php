@@ -8,6 +8,7 @@ use App\Http\Controllers\DisputeController;
 use App\Http\Controllers\EvaluationController;
 use App\Http\Controllers\FindController;
 use App\Http\Controllers\MisfitController;
+use App\Http\Controllers\NeedController;
 use App\Http\Controllers\PartController;
 use App\Http\Controllers\ProgrammeController;
 use App\Http\Controllers\RoomController;
@@ -35,6 +36,7 @@ Route::middleware('auth:sanctum')->group(function (): void {
     Route::post('comparisons', [ComparisonController::class, 'store']);
     Route::post('disputes', [DisputeController::class, 'store']);
     Route::post('workings', [WorkingController::class, 'store']);
+    Route::post('needs', [NeedController::class, 'store']);
     Route::post('finds', [FindController::class, 'store']);
     Route::post('sketches', [SketchController::class, 'store']);
 

@@ -11,6 +11,7 @@ use Jornel\Core\Part\Catalogue;
 use Jornel\Core\Part\FilterRange;
 use Jornel\Core\Part\Grade;
 use Jornel\Core\Part\Rating\Ratings;
+use Jornel\Core\Room\Need\Talk;
 use Jornel\Core\Room\Occupancies;
 use Jornel\Core\Room\Target\Targets;
 use RuntimeException;
@@ -65,6 +66,11 @@ final class DataFiles
     public function occupancies(): Occupancies
     {
         return Occupancies::fromRows($this->rows('reference/occupancies', 'occupancies'));
+    }
+
+    public function talk(): Talk
+    {
+        return Talk::fromRows($this->rows('reference/needs', 'questions'));
     }
 
     public function cautions(): Cautions

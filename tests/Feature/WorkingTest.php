@@ -46,6 +46,17 @@ class WorkingTest extends FeatureTestCase
         self::assertStringEndsWith($ledger['unit']['cost']['total'], $why['total'][0]['filled']['metric']);
     }
 
+    public function test_the_talk_about_a_need_says_what_it_sets_and_why(): void
+    {
+        $answer = $this->postJson('/api/v1/needs', ['answers' => ['air' => ['breath'], 'loud' => ['talk'], 'avoid' => ['burns']]])->assertOk();
+
+        self::assertSame([['pollutant', 'Shared air (breath)'], ['goal', 'Clean air per person'], ['noise_limit', '45 dBA'], ['has_fuel_burning', 'yes']], array_map(fn (array $set): array => [$set['field'], $set['shown']], $answer->json('sets')));
+        self::assertNotSame('', $answer->json('sets.0.why'));
+        self::assertCount(6, $answer->json('questions'));
+        $this->postJson('/api/v1/needs', ['answers' => (object) []])->assertOk()->assertJsonPath('sets', []);
+        $this->postJson('/api/v1/needs', ['answers' => 'all'])->assertUnprocessable();
+    }
+
     public function test_a_unit_is_held_against_what_is_disputed(): void
     {
         $disputes = collect($this->postJson('/api/v1/disputes', ['unit' => self::CHOICES])->assertOk()->json())->keyBy('id');

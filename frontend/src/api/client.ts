@@ -11,6 +11,7 @@ export type Find = Schemas['Find'];
 export type FindRequest = Schemas['FindRequest'];
 export type Found = Schemas['Found'];
 export type Ledger = Schemas['Ledger'];
+export type Need = Schemas['Need'];
 export type Option = Schemas['Option'];
 export type Misfits = Schemas['Misfits'];
 export type PartLine = Schemas['PartLine'];

@@ -171,3 +171,14 @@ export const useComparison = (question: MaybeRefOrGetter<Question | null>, units
         enabled: () => toValue(question) !== null && toValue(units).length > 0,
         placeholderData: keepPreviousData,
     });
+
+export type Answers = Record<string, string[]>;
+
+export const useNeed = (answers: MaybeRefOrGetter<Answers>, open: MaybeRefOrGetter<boolean>) =>
+    useQuery({
+        queryKey: ['need', answers],
+        queryFn: () => answer(api.POST('/needs', { body: { answers: toValue(answers) } })),
+        enabled: () => toValue(open),
+        placeholderData: keepPreviousData,
+        staleTime: Infinity,
+    });

@@ -25,6 +25,18 @@ export const NO_WISHES: Wishes = {
     units: 4,
 };
 
+const placeOf = (key: string): string => `wishes:${key}`;
+
+function kept(key: string): Partial<Wishes> {
+    const text = sessionStorage.getItem(placeOf(key));
+    return text === null ? {} : (JSON.parse(text) as Partial<Wishes>);
+}
+
+/** Limits of a room that are set from elsewhere, for when builds are looked for. */
+export function keepWishes(key: string, limits: Partial<Wishes>): void {
+    if (Object.keys(limits).length > 0) sessionStorage.setItem(placeOf(key), JSON.stringify({ ...kept(key), ...limits }));
+}
+
 interface Asked {
     entries: RoomEntries;
     goal: string;
@@ -40,12 +52,10 @@ const look = ({ shape, fan, filter, prefilter, corners, options }: Choices): str
 /** Asks the finder whenever a wish changes, and keeps the wishes of each room in this browser. */
 export function useFinder(key: string, asked: MaybeRefOrGetter<Asked>) {
     const client = useQueryClient();
-    const place = `wishes:${key}`;
-    const kept = sessionStorage.getItem(place);
     const wishes = reactive<Wishes>({
         ...NO_WISHES,
         level: toValue(asked).level,
-        ...(kept === null ? {} : (JSON.parse(kept) as Wishes)),
+        ...kept(key),
     });
     const question = shallowRef<FindRequest | null>(null);
     const search = useFind(question);
@@ -60,7 +70,7 @@ export function useFinder(key: string, asked: MaybeRefOrGetter<Asked>) {
     watch(
         wishes,
         () => {
-            sessionStorage.setItem(place, JSON.stringify(wishes));
+            sessionStorage.setItem(placeOf(key), JSON.stringify(wishes));
             clearTimeout(pause);
             pause = setTimeout(ask, TYPING_PAUSE);
         },

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import type { Choices } from '../api/client';
+import type { Choices, Need, Wishes } from '../api/client';
 import AwayNotice from '../components/AwayNotice.vue';
 import BenchStage from '../components/bench/BenchStage.vue';
 import SheetStage from '../components/bench/SheetStage.vue';
@@ -10,6 +10,7 @@ import RoomStage from '../components/room/RoomStage.vue';
 import SaveBar from '../components/room/SaveBar.vue';
 import StageRail from '../components/room/StageRail.vue';
 import TargetStage from '../components/room/TargetStage.vue';
+import { keepWishes } from '../composables/useFinder';
 import { useHistory } from '../composables/useHistory';
 import { useWork } from '../composables/useWork';
 
@@ -25,6 +26,19 @@ const history = useHistory(
     ready,
     (choices) => (draft.choices = choices),
 );
+
+/** What the talk about the need came to: entries and goal are set at once, limits wait where builds are looked for. */
+function settle(sets: Need['sets']): void {
+    const limits: Partial<Wishes> = {};
+    const entries: Record<string, string | boolean> = {};
+    for (const { field, value } of sets) {
+        if (field === 'goal') draft.goal = String(value);
+        else if (field.startsWith('limits.')) Object.assign(limits, { [field.slice('limits.'.length)]: value });
+        else entries[field] = value;
+    }
+    draft.entries = { ...draft.entries, ...entries };
+    keepWishes(`room-${work.roomId.value}`, limits);
+}
 
 /** What was found comes to the bench, to be looked at and changed. */
 function take(choices: Choices): void {
@@ -59,6 +73,7 @@ function take(choices: Choices): void {
                     :errors="errors"
                     :offers="offers"
                     @change="(entries) => (draft.entries = entries)"
+                    @need="settle"
                 />
                 <TargetStage
                     v-else-if="stage === 'target' && ledger"

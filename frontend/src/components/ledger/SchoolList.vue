@@ -15,7 +15,7 @@ const said = (target: Target): string => (target.reached === null ? '–' : targ
                 <span aria-hidden="true">{{ said(target) }}</span>
                 <span class="visually-hidden">{{ target.reached === null ? '' : target.reached ? 'reached:' : 'not reached:' }}</span>
                 {{ target.name }}
-                <span class="figure">{{ target.asks ? show(target.asks) : 'nobody in it' }}</span>
+                <span class="figure">{{ target.asks ? show(target.asks) : `say ${target.needs}` }}</span>
             </li>
         </ul>
     </details>

@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import type { Catalogue, Ledger, RoomEntries } from '../../api/client';
+import type { Catalogue, Ledger, Need, RoomEntries } from '../../api/client';
 import { useMeasure } from '../../composables/useMeasure';
 import SceneDrawing from '../SceneDrawing.vue';
 import FieldFault from './FieldFault.vue';
 import LengthField from './LengthField.vue';
+import NeedTalk from './NeedTalk.vue';
 
 const props = defineProps<{
     entries: RoomEntries;
@@ -13,7 +14,7 @@ const props = defineProps<{
     errors: Record<string, string[]>;
     offers: Record<string, string[]>;
 }>();
-const emit = defineEmits<{ change: [entries: RoomEntries] }>();
+const emit = defineEmits<{ change: [entries: RoomEntries]; need: [sets: Need['sets']] }>();
 const { measure } = useMeasure();
 
 const SIDES = ['length', 'width', 'height'] as const;
@@ -96,6 +97,7 @@ const text = (event: Event): string => (event.target as HTMLInputElement).value;
                     A heater, stove or furnace burns fuel in it
                 </label>
             </p>
+            <NeedTalk @take="(sets) => emit('need', sets)" />
             <FieldFault v-if="entries.people !== ''" :said="fault('people')" />
             <FieldFault :said="fault('noise_limit')" />
             <FieldFault :said="fault('outdoor')" />

@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jornel\Core\Room\Need;
+
+/** One question of the talk about what a room needs. */
+final readonly class Question
+{
+    /** @param  non-empty-array<string, Answer>  $answers  by id */
+    public function __construct(public string $id, public string $asks, public bool $isMany, public array $answers)
+    {
+    }
+}

@@ -93,7 +93,7 @@
             <td class="num"><b>{{ $i + 1 }}</b></td>
             <td>{{ $step->action }} <span class="note">{{ $step->reason }}</span>
                 @if ($step->hold)<br><span class="box"></span><span class="hold">{{ $step->hold }}</span>@endif</td>
-            <td class="num note">{{ round($step->minutes) }} min</td>
+            <td class="num note">{{ round($step->minutes()) }} min</td>
         </tr>
         @endforeach
     </table>

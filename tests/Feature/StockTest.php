@@ -48,7 +48,7 @@ class StockTest extends FeatureTestCase
 
         $this->assertFaults($refused, [$field]);
         self::assertSame($said, $refused->json("errors.{$field}.0"));
-        self::assertSame(1, StockMovement::query()->count());
+        self::assertSame(1, StockMovement::query()->where('programme_id', $this->programme->id)->count());
     }
 
     public function test_no_other_programmes_build_and_no_unknown_part_can_be_named(): void

@@ -38,7 +38,7 @@ final class TalkTest extends TestCase
         $settings = Sample::data()->talk()->settle(['air' => ['breath'], 'who' => ['sensitive'], 'loud' => ['sleep'], 'avoid' => ['burns', 'floor']]);
         $values = array_map(fn (Setting $setting): string|bool => $setting->value, $settings);
 
-        self::assertEquals(['pollutant' => 'shared-air', 'goal' => 'air-changes-6', 'noise_limit' => '35 dBA', 'has_fuel_burning' => true, 'limits.footprint' => '2.5 ft2'], $values);
+        self::assertEquals(['pollutant' => 'shared-air', 'goal' => 'air-changes-6', 'noise_limit' => '35 dBA', 'has_fuel_burning' => true, 'limits.footprint' => '2.5 ft²'], $values);
         self::assertSame('sensitive', $settings['goal']->by->id);
         self::assertEqualsWithDelta(2.5 * 0.3048 ** 2, WishEntry::read(['footprint' => $values['limits.footprint']], System::Metric)->limits->of(Limit::Footprint), 1e-9);
     }

@@ -288,7 +288,18 @@ figcaption {
         margin-left: 0;
     }
     .middle {
-        grid-template-rows: 380px 180px;
+        grid-template-rows: auto minmax(380px, auto) auto auto;
+        grid-template-columns: minmax(0, 1fr);
+    }
+    .middle > :first-child {
+        grid-area: 1 / 1;
+    }
+    .unit {
+        grid-area: 2 / 1;
+    }
+    .look {
+        grid-area: 3 / 1;
+        justify-self: center;
     }
     .room,
     .fault,
@@ -300,7 +311,8 @@ figcaption {
         height: auto;
     }
     .room {
-        grid-area: 2 / 1;
+        grid-area: 4 / 1;
+        height: 180px;
     }
 }
 </style>

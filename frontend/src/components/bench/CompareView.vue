@@ -235,6 +235,10 @@ dd {
     font-weight: 400;
 }
 @media (max-width: 900px) {
+    .compare {
+        padding-top: 10px;
+        overflow: visible;
+    }
     .columns {
         grid-template-columns: repeat(var(--columns), 230px);
         overflow-x: auto;

@@ -230,6 +230,11 @@ figcaption {
     border: 0;
     background: color-mix(in oklab, var(--clean), transparent 75%);
 }
+@media (max-width: 900px) {
+    .curves {
+        padding: 8px 14px 12px;
+    }
+}
 .says {
     flex-basis: 100%;
     color: var(--ink);

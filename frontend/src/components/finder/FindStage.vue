@@ -172,6 +172,7 @@ const number = (count: number): string => count.toLocaleString('en');
 <style scoped>
 .finder {
     display: grid;
+    grid-template-columns: minmax(0, 1fr);
     grid-template-rows: auto auto 1fr;
     min-height: 0;
     background: var(--sheet);

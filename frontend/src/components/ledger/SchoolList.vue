@@ -15,7 +15,8 @@ const said = (target: Target): string => (target.reached === null ? '–' : targ
                 <span aria-hidden="true">{{ said(target) }}</span>
                 <span class="visually-hidden">{{ target.reached === null ? '' : target.reached ? 'reached:' : 'not reached:' }}</span>
                 {{ target.name }}
-                <span class="figure">{{ target.asks ? show(target.asks) : `say ${target.needs}` }}</span>
+                <span v-if="target.asks" class="figure">{{ show(target.asks) }}</span>
+                <small v-else>say {{ target.needs }}</small>
             </li>
         </ul>
     </details>
@@ -26,6 +27,10 @@ const said = (target: Target): string => (target.reached === null ? '–' : targ
     border-top: 1px solid var(--line);
     padding-top: 8px;
     font-size: 14px;
+}
+small {
+    font-size: 13px;
+    color: var(--pencil);
 }
 summary {
     font-weight: 700;

@@ -64,7 +64,7 @@ final readonly class Evaluate
     {
         $targets = $this->data->targets();
         $ledger = Ledger::ofRoom(
-            RoomEntry::read($room, $system, $this->data->occupancies(), $this->data->pollutants()),
+            RoomEntry::read($room, $system, $this->data->occupancies(), $this->data->pollutants(), $this->data->grades()),
             $targets->get($goal),
             $targets,
         );

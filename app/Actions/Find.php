@@ -31,7 +31,7 @@ final readonly class Find
      */
     public function __invoke(array $room, string $goal, array $wishes, System $system, ?Programme $programme, ?Build $build): Question
     {
-        $space = RoomEntry::read($room, $system, $this->data->occupancies(), $this->data->pollutants());
+        $space = RoomEntry::read($room, $system, $this->data->occupancies(), $this->data->pollutants(), $this->data->grades());
         $target = $this->data->targets()->get($goal);
         if ($target->asks($space) === null) {
             throw UnknownTarget::saysNothing($target->name());

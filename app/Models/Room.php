@@ -27,6 +27,9 @@ use Illuminate\Database\Eloquent\SoftDeletes;
  * @property bool $has_fuel_burning
  * @property string|null $outdoor_ug_m3
  * @property string $leakiness
+ * @property string $ventilation_entry
+ * @property string $central_entry
+ * @property string $central_grade
  * @property string $goal
  * @property int $revision
  * @property Site $site
@@ -39,7 +42,8 @@ class Room extends Model implements OfProgramme
 
     protected $fillable = [
         'name', 'use', 'length_m', 'length_entry', 'width_m', 'width_entry', 'height_m', 'height_entry',
-        'people', 'pollutant', 'noise_limit_dba', 'has_fuel_burning', 'outdoor_ug_m3', 'leakiness', 'goal', 'revision',
+        'people', 'pollutant', 'noise_limit_dba', 'has_fuel_burning', 'outdoor_ug_m3', 'leakiness',
+        'ventilation_entry', 'central_entry', 'central_grade', 'goal', 'revision',
     ];
 
     /** @return array<string, string> */
@@ -71,7 +75,7 @@ class Room extends Model implements OfProgramme
     /**
      * The room as it was written down.
      *
-     * @return array{name: string, use: string, length: string, width: string, height: string, people: int, pollutant: string, noise_limit: string, has_fuel_burning: bool, outdoor: string, leakiness: string}
+     * @return array{name: string, use: string, length: string, width: string, height: string, people: int, pollutant: string, noise_limit: string, has_fuel_burning: bool, outdoor: string, leakiness: string, ventilation: string, central: string, central_grade: string}
      */
     public function entries(): array
     {
@@ -87,6 +91,9 @@ class Room extends Model implements OfProgramme
             'has_fuel_burning' => $this->has_fuel_burning,
             'outdoor' => $this->outdoor_ug_m3 === null ? '' : sprintf('%g µg/m³', (float) $this->outdoor_ug_m3),
             'leakiness' => $this->leakiness ?? 'ordinary',
+            'ventilation' => $this->ventilation_entry ?? '',
+            'central' => $this->central_entry ?? '',
+            'central_grade' => $this->central_grade ?? '',
         ];
     }
 }

@@ -58,7 +58,9 @@ class DatabaseSeeder extends Seeder
             'length_m' => $read->length, 'length_entry' => $row['entries']['length'],
             'width_m' => $read->width, 'width_entry' => $row['entries']['width'],
             'height_m' => $read->height, 'height_entry' => $row['entries']['height'],
-            'noise_limit_dba' => $read->noiseLimit, 'has_fuel_burning' => $read->hasFuelBurning, 'outdoor_ug_m3' => $read->outdoor(), 'leakiness' => $row['entries']['leakiness'] ?? 'ordinary', 'goal' => $row['goal'], 'revision' => 1,
+            'noise_limit_dba' => $read->noiseLimit, 'has_fuel_burning' => $read->hasFuelBurning, 'outdoor_ug_m3' => $read->outdoor(), 'leakiness' => $row['entries']['leakiness'] ?? 'ordinary',
+            'ventilation_entry' => $row['entries']['ventilation'] ?? '', 'central_entry' => $row['entries']['central'] ?? '', 'central_grade' => $row['entries']['central_grade'] ?? '',
+            'goal' => $row['goal'], 'revision' => 1,
         ]);
         $site->rooms()->save($room);
         if (isset($row['build'])) {

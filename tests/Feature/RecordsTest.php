@@ -21,6 +21,33 @@ class RecordsTest extends FeatureTestCase
         $this->actingAs($organiser)->getJson("/api/v1/rooms/{$answer->json('id')}")->assertOk()->assertJsonPath('goal', 'room-size');
     }
 
+    public function test_the_air_of_the_building_is_kept_with_its_unit_and_lessens_what_is_to_make(): void
+    {
+        $room = $this->room();
+        $organiser = $this->person(Role::Organiser, $room->site->programme);
+        $entries = ['ventilation' => '120', 'central' => '60 L/s', 'central_grade' => '11'] + self::ENTRIES;
+        $answer = $this->actingAs($organiser)->postJson("/api/v1/sites/{$room->site_id}/rooms", ['room' => $entries, 'goal' => 'air-changes-5'])->assertCreated();
+
+        $answer->assertJsonPath('entries.ventilation', '120 cfm')->assertJsonPath('entries.central', '60 L/s')->assertJsonPath('entries.central_grade', '11');
+        $bare = collect($this->targets(self::ENTRIES))->keyBy('id');
+        $aired = collect($this->targets($entries))->keyBy('id');
+        self::assertNull($bare['air-changes-5']['already']);
+        self::assertSame($bare['air-changes-5']['asks'], $aired['air-changes-5']['asks']);
+        self::assertSame($bare['air-changes-5']['asks'], $bare['air-changes-5']['remains']);
+        self::assertNotSame($aired['air-changes-5']['asks'], $aired['air-changes-5']['remains']);
+        self::assertGreaterThan(0.0, $aired['air-changes-5']['alreadyShare']);
+        self::assertLessThan($aired['air-changes-5']['share'], $aired['air-changes-5']['alreadyShare']);
+    }
+
+    public function test_a_central_filter_of_no_grade_is_refused_at_its_field(): void
+    {
+        $room = $this->room();
+        $organiser = $this->person(Role::Organiser, $room->site->programme);
+        $entries = ['ventilation' => '3 ft', 'central_grade' => '99'] + self::ENTRIES;
+
+        $this->assertFaults($this->actingAs($organiser)->postJson("/api/v1/sites/{$room->site_id}/rooms", ['room' => $entries, 'goal' => 'room-size']), ['room.ventilation', 'room.central_grade']);
+    }
+
     public function test_a_room_that_is_not_allowed_is_not_kept(): void
     {
         $room = $this->room();
@@ -118,5 +145,14 @@ class RecordsTest extends FeatureTestCase
             ->flatMap(fn (array $site): array => $site['rooms'])->map(fn (array $room): ?string => $room['build']['latest']['standing'] ?? null)->unique()->all();
 
         self::assertEqualsCanonicalizing(['meets', 'warns', 'short', null], $standings);
+    }
+
+    /**
+     * @param  array<string, mixed>  $entries
+     * @return list<array<string, mixed>>
+     */
+    private function targets(array $entries): array
+    {
+        return $this->postJson('/api/v1/evaluations', ['room' => $entries, 'goal' => 'air-changes-5'])->assertOk()->json('targets');
     }
 }

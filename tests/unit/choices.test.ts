@@ -21,6 +21,7 @@ const catalogue: Catalogue = {
     directions: [option('pull'), option('push')],
     pollutants: [],
     uses: [],
+    grades: [],
 };
 
 describe('what a part of the drawing opens', () => {

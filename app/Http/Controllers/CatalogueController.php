@@ -39,6 +39,7 @@ class CatalogueController extends Controller
             array_map(fn (Direction $direction): OptionData => OptionData::plain($direction->value, $direction->label()), Direction::cases()),
             array_map(fn ($pollutant): OptionData => OptionData::plain($pollutant->id, $pollutant->name), array_values($data->pollutants()->all)),
             array_map(fn ($use): OptionData => OptionData::plain($use->id, $use->name), array_values($data->occupancies()->all)),
+            array_map(fn ($grade): OptionData => OptionData::plain($grade->id, $grade->name), array_values($data->grades())),
         ));
     }
 }

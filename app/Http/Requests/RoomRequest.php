@@ -40,8 +40,16 @@ class RoomRequest extends StrictRequest
             'has_fuel_burning' => $room->hasFuelBurning,
             'outdoor_ug_m3' => $room->outdoor(),
             'leakiness' => $this->string('room.leakiness')->toString() ?: 'ordinary',
+            'ventilation_entry' => $this->flow('ventilation', $system),
+            'central_entry' => $this->flow('central', $system),
+            'central_grade' => $this->string('room.central_grade')->toString(),
             'goal' => $ledger->goal->id(),
         ];
+    }
+
+    private function flow(string $field, System $system): string
+    {
+        return mb_substr(RoomEntry::flowWithUnit($this->string("room.{$field}")->toString(), $system), 0, 40);
     }
 
     private function entry(string $side, System $system): string

@@ -39,6 +39,7 @@ abstract class StrictRequest extends FormRequest
             'room.people' => $text, 'room.pollutant' => $text, 'room.noise_limit' => $text,
             'room.has_fuel_burning' => ['required', 'boolean'],
             'room.outdoor' => $text, 'room.leakiness' => $text,
+            'room.ventilation' => $text, 'room.central' => $text, 'room.central_grade' => $text,
             'goal' => ['required', 'string', 'max:60'],
         ];
     }

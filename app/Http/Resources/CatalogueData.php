@@ -17,6 +17,7 @@ final readonly class CatalogueData
      * @param  list<OptionData>  $directions
      * @param  list<OptionData>  $pollutants
      * @param  list<OptionData>  $uses
+     * @param  list<OptionData>  $grades
      */
     public function __construct(
         #[OA\Property(items: new OA\Items(ref: OptionData::class))] public array $fans,
@@ -28,6 +29,7 @@ final readonly class CatalogueData
         #[OA\Property(items: new OA\Items(ref: OptionData::class))] public array $directions,
         #[OA\Property(items: new OA\Items(ref: OptionData::class))] public array $pollutants,
         #[OA\Property(items: new OA\Items(ref: OptionData::class))] public array $uses,
+        #[OA\Property(items: new OA\Items(ref: OptionData::class))] public array $grades,
     ) {
     }
 }

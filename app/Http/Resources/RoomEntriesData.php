@@ -19,6 +19,9 @@ final readonly class RoomEntriesData
         #[OA\Property] public bool $has_fuel_burning,
         #[OA\Property(description: 'Concentration outdoors at worst; empty where it is not told')] public string $outdoor,
         #[OA\Property(enum: ['tight', 'ordinary', 'leaky'])] public string $leakiness,
+        #[OA\Property(description: 'Outdoor air that the building brings in; empty for none')] public string $ventilation,
+        #[OA\Property(description: 'Room air that passes a central filter; empty for none')] public string $central,
+        #[OA\Property(description: 'Of the central filter; empty for none')] public string $central_grade,
     ) {
     }
 
@@ -30,7 +33,7 @@ final readonly class RoomEntriesData
         return new self(
             $text('name'), $text('use'), $text('length'), $text('width'), $text('height'), $text('people'),
             $text('pollutant'), $text('noise_limit'), ($entries['has_fuel_burning'] ?? false) === true,
-            $text('outdoor'), $text('leakiness') ?: 'ordinary',
+            $text('outdoor'), $text('leakiness') ?: 'ordinary', $text('ventilation'), $text('central'), $text('central_grade'),
         );
     }
 }

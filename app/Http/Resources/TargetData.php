@@ -17,6 +17,9 @@ final readonly class TargetData
         #[OA\Property(nullable: true, description: 'Clean air; null where it has nothing to say')] public ?Shown $asks,
         #[OA\Property(description: 'What must be told before it can ask anything')] public string $needs,
         #[OA\Property(description: 'Length of its bar, as a share of the longest')] public float $share,
+        #[OA\Property(nullable: true, description: 'What the building itself gives of it; null for nothing')] public ?Shown $already,
+        #[OA\Property(description: 'Of its bar, as a share of the longest')] public float $alreadyShare,
+        #[OA\Property(nullable: true, description: 'What is left for units')] public ?Shown $remains,
         #[OA\Property] public bool $isGoal,
         #[OA\Property(nullable: true, description: 'What the build gives of it')] public ?Shown $gets,
         #[OA\Property(nullable: true)] public ?bool $reached,
@@ -25,11 +28,17 @@ final readonly class TargetData
 
     public static function of(TargetAsk $ask, float $most, string $goal): self
     {
+        $remains = $ask->remains();
+        $already = ($ask->asks ?? 0.0) - ($remains ?? 0.0);
+
         return new self(
             $ask->target->id(), $ask->target->name(), $ask->target->source(), $ask->judges,
             $ask->asks === null ? null : Shown::of(Display::Flow, $ask->asks),
             $ask->target->needs(),
             $ask->asks === null ? 0.0 : round($ask->asks / $most, 4),
+            $already > 0.0 ? Shown::of(Display::Flow, $ask->building) : null,
+            round($already / $most, 4),
+            $remains === null ? null : Shown::of(Display::Flow, $remains),
             $ask->target->id() === $goal,
             $ask->gets === null ? null : Shown::of(Display::Flow, $ask->gets),
             $ask->reached(),

@@ -13,20 +13,31 @@ final readonly class TargetAsk
 {
     /**
      * @param  float|null  $asks  clean air, m3/s; null where it has nothing to say
+     * @param  float  $building  what the building itself gives towards it, m3/s
      * @param  float|null  $gets  clean air of the kind that it judges, m3/s; null before anything is built
      */
-    private function __construct(public Target $target, public string $judges, public ?float $asks, public ?float $gets)
+    private function __construct(public Target $target, public string $judges, public ?float $asks, public float $building, public ?float $gets)
     {
     }
 
     public static function of(Target $target, Room $room, ?SpeedLine $line = null): self
     {
         if ($line === null) {
-            return new self($target, $target->judges($room)->name, $target->asks($room), null);
+            return new self($target, $target->judges($room)->name, $target->asks($room), $target->building($room), null);
         }
         $judgement = Judgement::of($target, $room, $line->performance->cleanAir, $line->units);
 
-        return new self($target, $judgement->judges->name, $judgement->asks, $judgement->gets());
+        return new self($target, $judgement->judges->name, $judgement->asks, $judgement->building, $judgement->gets());
+    }
+
+    /**
+     * What is left for units after the building's own share.
+     *
+     * @return float|null m3/s, zero or more; null where it asks nothing
+     */
+    public function remains(): ?float
+    {
+        return $this->asks === null ? null : max(0.0, $this->asks - $this->building);
     }
 
     /** Whether the build reaches it; null before anything is built, or where it asks nothing. */

@@ -30,6 +30,12 @@ final class InvalidRoom extends Invalid
         return new self('room.leakiness', "“{$id}” is none of: ".implode(', ', $known).'.', $known);
     }
 
+    /** @param  list<string>  $known */
+    public static function unknownGrade(string $id, array $known): self
+    {
+        return new self('room.central_grade', "“{$id}” is none of: ".implode(', ', $known).'.', $known);
+    }
+
     public static function noName(): self
     {
         return new self('room.name', 'Give the room a name of up to 80 characters, so that others know which one it is.');

@@ -24,6 +24,9 @@ final readonly class Room implements Space
     /** Concentration outdoors that is allowed, ug/m3. */
     public const OUTDOOR = [0.0, 5000.0];
 
+    /** Outdoor air or central air that is allowed, m3/s. */
+    public const FLOW = [0.0, 20.0];
+
     /**
      * @param  float  $length  m
      * @param  float  $width  m

@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Room;
 
+use Jornel\Core\Air\BinShares;
 use Jornel\Core\Air\Pollutant;
 use Jornel\Core\Air\Pollutants;
 use Jornel\Core\Faults;
 use Jornel\Core\InvalidEntries;
+use Jornel\Core\Part\Grade;
 use Jornel\Core\Quantity\Display;
 use Jornel\Core\Quantity\Entry;
 use Jornel\Core\Quantity\System;
@@ -16,26 +18,36 @@ use Jornel\Core\Quantity\Unit;
 /** A room as a person wrote it down. */
 final readonly class RoomEntry
 {
-    /** @param  array<string, mixed>  $fields name, use, length, width, height, people, pollutant, noise_limit, has_fuel_burning, outdoor, leakiness */
-    private function __construct(private array $fields, private System $system)
+    /**
+     * @param  array<string, mixed>  $fields name, use, length, width, height, people, pollutant, noise_limit, has_fuel_burning, outdoor, leakiness, ventilation, central, central_grade
+     * @param  array<string, Grade>  $grades  by id
+     */
+    private function __construct(private array $fields, private System $system, private array $grades)
     {
     }
 
     /**
      * @param  array<string, mixed>  $fields
      * @param  System  $system  the measure of numbers without a unit
+     * @param  array<string, Grade>  $grades  of central filters, by id
      *
      * @throws InvalidEntries with every field that is at fault
      */
-    public static function read(array $fields, System $system, Occupancies $uses, Pollutants $pollutants): Room
+    public static function read(array $fields, System $system, Occupancies $uses, Pollutants $pollutants, array $grades): Room
     {
-        return (new self($fields, $system))->room($uses, $pollutants);
+        return (new self($fields, $system, $grades))->room($uses, $pollutants);
     }
 
     /** A length as it was written, with its unit if it had none, so that it means the same in either measure. */
     public static function withUnit(string $text, System $system): string
     {
         return Entry::withUnit($text, self::bare($system));
+    }
+
+    /** A flow as it was written, with its unit if it had none. */
+    public static function flowWithUnit(string $text, System $system): string
+    {
+        return trim($text) === '' ? '' : Entry::withUnit($text, self::bareFlow($system));
     }
 
     private function room(Occupancies $uses, Pollutants $pollutants): Room
@@ -55,13 +67,16 @@ final readonly class RoomEntry
         $noise = $faults->take(fn (): float => $this->noiseLimit());
         $outdoor = $faults->take(fn (): float => $this->outdoor());
         $leakiness = $faults->take(fn (): Leakiness => Leakiness::tryFrom($this->text('leakiness') ?: Leakiness::Ordinary->value) ?? throw InvalidRoom::unknownLeakiness($this->text('leakiness')));
-        if ($name === null || $use === null || $length === null || $width === null || $height === null || $people === null || $pollutant === null || $noise === null || $outdoor === null || $leakiness === null) {
+        $fresh = $faults->take(fn (): float => $this->flow('ventilation', 'Outdoor air'));
+        $central = $faults->take(fn (): float => $this->flow('central', 'Central air'));
+        $cleaned = $faults->take(fn (): BinShares => $this->centralEfficiency());
+        if ($name === null || $use === null || $length === null || $width === null || $height === null || $people === null || $pollutant === null || $noise === null || $outdoor === null || $leakiness === null || $fresh === null || $central === null || $cleaned === null) {
             throw $faults->thrown();
         }
 
         return Room::of(
             $name, $use, $length, $width, $height, $people, $pollutant, $noise === 0.0 ? null : $noise, ($this->fields['has_fuel_burning'] ?? false) === true,
-            new Ventilation($leakiness->infiltration()), $outdoor < 0.0 ? null : $outdoor,
+            new Ventilation($leakiness->infiltration(), balanced: $fresh, recirculated: $central, recirculatedEfficiency: $cleaned), $outdoor < 0.0 ? null : $outdoor,
         );
     }
 
@@ -95,11 +110,32 @@ final readonly class RoomEntry
         return $text === '' ? -1.0 : (new Entry('room.outdoor', 'A concentration outdoors', Unit::MicrogramPerCubicMetre, Display::Concentration, Room::OUTDOOR[0], Room::OUTDOOR[1], $this->system))->read($text);
     }
 
+    /** @return float m3/s; 0 where nothing is told */
+    private function flow(string $field, string $what): float
+    {
+        $text = trim($this->text($field));
+
+        return $text === '' ? 0.0 : (new Entry("room.{$field}", $what, self::bareFlow($this->system), Display::Flow, Room::FLOW[0], Room::FLOW[1], $this->system))->read($text);
+    }
+
+    /** @throws InvalidRoom */
+    private function centralEfficiency(): BinShares
+    {
+        $id = $this->text('central_grade');
+
+        return $id === '' ? BinShares::same(0.0) : ($this->grades[$id] ?? throw InvalidRoom::unknownGrade($id, array_map(strval(...), array_keys($this->grades))))->efficiency;
+    }
+
     private function text(string $field): string
     {
         $value = $this->fields[$field] ?? '';
 
         return is_scalar($value) ? (string) $value : '';
+    }
+
+    private static function bareFlow(System $system): Unit
+    {
+        return $system === System::Imperial ? Unit::CubicFootPerMinute : Unit::CubicMetrePerHour;
     }
 
     private static function bare(System $system): Unit

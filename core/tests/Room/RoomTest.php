@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Tests\Room;
 
+use Jornel\Core\Air\BinShares;
 use Jornel\Core\InvalidEntries;
+use Jornel\Core\Ledger\TargetAsk;
 use Jornel\Core\Quantity\System;
 use Jornel\Core\Room\InvalidRoom;
 use Jornel\Core\Room\Room;
@@ -136,6 +138,48 @@ final class RoomTest extends TestCase
         self::assertSame($kept, RoomEntry::withUnit($text, $system));
     }
 
+    #[TestWith(['120', System::Imperial, '120 cfm'])]
+    #[TestWith(['200', System::Metric, '200 m³/h'])]
+    #[TestWith(['60 L/s', System::Imperial, '60 L/s'])]
+    #[TestWith(['', System::Imperial, ''])]
+    public function test_a_flow_is_kept_with_the_unit_it_was_meant_in(string $text, System $system, string $kept): void
+    {
+        self::assertSame($kept, RoomEntry::flowWithUnit($text, $system));
+    }
+
+    public function test_what_the_building_gives_counts_towards_the_target(): void
+    {
+        $room = self::read(['ventilation' => '120', 'central' => '300 cfm', 'central_grade' => '13']);
+        $ask = TargetAsk::of(Sample::data()->targets()->get('air-changes-5'), $room);
+
+        // 30 x 20 x 9 ft by five changes an hour is 450 cfm. Grade 13 catches 50, 85, 90 per cent (ANSI/ASHRAE 52.2-2017).
+        self::assertEqualsWithDelta(450.0, ($ask->asks ?? 0.0) / self::CFM, 1e-4);
+        $caught = $room->pollutant()->weigh(new BinShares(0.50, 0.85, 0.90));
+        self::assertEqualsWithDelta(120.0 + 300.0 * $caught, $ask->building / self::CFM, 1e-4);
+        self::assertEqualsWithDelta(330.0 - 300.0 * $caught, ($ask->remains() ?? 0.0) / self::CFM, 1e-4);
+    }
+
+    public function test_nothing_is_left_to_make_where_the_building_gives_it_all(): void
+    {
+        $ask = TargetAsk::of(Sample::data()->targets()->get('air-changes-5'), self::read(['ventilation' => '900 cfm']));
+
+        self::assertSame(0.0, $ask->remains());
+    }
+
+    #[TestWith(['ventilation', '-5 cfm'])]
+    #[TestWith(['ventilation', '3 ft'])]
+    #[TestWith(['central', 'much'])]
+    #[TestWith(['central_grade', '99'])]
+    public function test_air_that_cannot_be_is_refused_at_its_field(string $field, string $text): void
+    {
+        try {
+            self::read([$field => $text]);
+            self::fail('taken');
+        } catch (InvalidEntries $invalid) {
+            self::assertSame(["room.{$field}"], array_map(fn ($fault): string => $fault->field, $invalid->faults));
+        }
+    }
+
     public function test_the_core_refuses_an_absurd_room_however_it_is_made(): void
     {
         $this->expectException(InvalidRoom::class);
@@ -150,6 +194,7 @@ final class RoomTest extends TestCase
             System::Imperial,
             Sample::data()->occupancies(),
             Sample::data()->pollutants(),
+            Sample::data()->grades(),
         );
     }
 }

@@ -22,7 +22,7 @@ final class TalkTest extends TestCase
         foreach ($data->talk()->questions as $question) {
             foreach ($question->answers as $answer) {
                 $sets = $answer->sets;
-                $room = RoomEntry::read(array_intersect_key($sets, $entries) + $entries, System::Metric, $data->occupancies(), $data->pollutants());
+                $room = RoomEntry::read(array_intersect_key($sets, $entries) + $entries, System::Metric, $data->occupancies(), $data->pollutants(), $data->grades());
                 self::assertNotNull($data->targets()->get((string) ($sets['goal'] ?? 'air-changes-5'))->asks($room), $answer->id);
                 $others = array_diff_key($sets, $entries, ['goal' => true]);
                 $wishes = array_combine(array_map(fn (string $field): string => substr($field, strlen('limits.')), array_keys($others)), $others);

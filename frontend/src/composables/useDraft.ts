@@ -13,6 +13,9 @@ export const FRESH_ROOM: RoomEntries = {
     has_fuel_burning: false,
     outdoor: '',
     leakiness: 'ordinary',
+    ventilation: '',
+    central: '',
+    central_grade: '',
 };
 
 export const FIRST_CHOICES: Choices = {
@@ -74,7 +77,10 @@ export function useDraft(key: string) {
             pinned: [],
         });
         const kept = sessionStorage.getItem(place);
-        if (kept !== null) Object.assign(draft, JSON.parse(kept) as Draft);
+        if (kept !== null) {
+            Object.assign(draft, JSON.parse(kept) as Draft);
+            draft.entries = { ...FRESH_ROOM, ...draft.entries };
+        }
         ready.value = true;
     }
 

@@ -108,4 +108,19 @@ input::placeholder {
     border: 2px solid var(--clean);
     cursor: pointer;
 }
+@media (max-width: 700px) {
+    label {
+        flex-direction: column;
+        align-items: flex-start;
+    }
+    label span {
+        padding: 3px 8px 0;
+        font-size: 12px;
+        line-height: 1.1;
+    }
+    input {
+        width: 6.2em;
+        padding: 2px 8px 5px;
+    }
+}
 </style>

@@ -19,6 +19,9 @@ const { measure } = useMeasure();
 
 const SIDES = ['length', 'width', 'height'] as const;
 type Side = (typeof SIDES)[number];
+const bareFlow = computed(() => (measure.value === 'imperial' ? '0 cfm' : '0 m³/h'));
+/** Room around the drawing for its readings, px; they are set closer on a phone. */
+const margin = window.innerWidth > 700 ? 112 : 58;
 const blank = computed(() => SIDES.some((side) => props.entries[side].trim() === ''));
 
 function set<K extends keyof RoomEntries>(key: K, value: RoomEntries[K]): void {
@@ -79,7 +82,39 @@ const text = (event: Event): string => (event.target as HTMLInputElement).value;
                     <option value="ordinary">ordinary</option>
                     <option value="leaky">leaky</option>
                 </select>
-                and outdoors it may come to
+                and brings in
+                <input
+                    class="word short"
+                    :value="entries.ventilation"
+                    :placeholder="bareFlow"
+                    aria-label="Outdoor air that the building brings in"
+                    :aria-invalid="fault('ventilation') !== undefined"
+                    @input="set('ventilation', text($event))"
+                />
+                outdoor air; central air passes
+                <input
+                    class="word short"
+                    :value="entries.central"
+                    :placeholder="bareFlow"
+                    aria-label="Room air that passes the central filter"
+                    :aria-invalid="fault('central') !== undefined"
+                    @input="set('central', text($event))"
+                />
+                room {{ entries.central ? 'air through' : 'air.' }}
+                <template v-if="entries.central"
+                    ><select
+                        class="word"
+                        :value="entries.central_grade"
+                        aria-label="Grade of the central filter"
+                        @change="set('central_grade', text($event))"
+                    >
+                        <option value="">no filter to speak of</option>
+                        <option v-for="grade in catalogue.grades" :key="grade.id" :value="grade.id">
+                            {{ grade.name.toLowerCase() }}
+                        </option></select
+                    >.</template
+                >
+                Outdoors it may come to
                 <input
                     class="word short"
                     :value="entries.outdoor"
@@ -100,10 +135,10 @@ const text = (event: Event): string => (event.target as HTMLInputElement).value;
             <NeedTalk @take="(sets) => emit('need', sets)" />
             <FieldFault v-if="entries.people !== ''" :said="fault('people')" />
             <FieldFault :said="fault('noise_limit')" />
-            <FieldFault :said="fault('outdoor')" />
+            <FieldFault v-for="field in ['outdoor', 'ventilation', 'central', 'central_grade']" :key="field" :said="fault(field)" />
         </div>
         <div class="drawing mat" :class="{ blank }">
-            <SceneDrawing v-if="ledger" :drawing="ledger.roomDrawing" title="The room, true to scale, with a grown person" :margin="112">
+            <SceneDrawing v-if="ledger" :drawing="ledger.roomDrawing" title="The room, true to scale, with a grown person" :margin="margin">
                 <template #extent="{ extent }">
                     <LengthField
                         :name="extent.name"

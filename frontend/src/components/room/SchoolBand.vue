@@ -25,9 +25,11 @@ const percent = (share: number): string => `${share * 100}%`;
         <span class="track" :class="{ built: buildShare !== null }">
             <i v-if="buildShare !== null" class="build" :style="{ left: percent(buildShare) }"><b>this build</b></i>
             <span v-if="target.asks" class="strip" :style="{ width: percent(target.share) }" />
-            <span class="asks figure" :style="{ left: percent(target.share) }">{{
-                target.asks ? show(target.asks) : `say ${target.needs}`
-            }}</span>
+            <span v-if="target.already" class="already" :style="{ width: percent(target.alreadyShare) }" />
+            <span class="asks figure" :style="{ left: percent(target.share) }"
+                >{{ target.asks ? show(target.asks) : `say ${target.needs}`
+                }}<small v-if="target.already && target.remains">make {{ show(target.remains) }}</small></span
+            >
         </span>
     </button>
 </template>
@@ -36,7 +38,7 @@ const percent = (share: number): string => `${share * 100}%`;
 .school {
     display: grid;
     grid-template-columns: 286px 1fr;
-    padding-right: 104px !important;
+    padding-right: 118px !important;
     align-items: center;
     width: 100%;
     padding: 4px 14px;
@@ -102,6 +104,13 @@ small {
     background: linear-gradient(180deg, color-mix(in oklab, var(--kraft), white 12%), var(--kraft));
     border-right: 3px solid var(--kraft-edge);
 }
+.already {
+    position: absolute;
+    inset: 0 auto auto 0;
+    height: 22px;
+    background: repeating-linear-gradient(135deg, var(--sheet) 0 4px, transparent 4px 8px);
+    border-right: 2px solid var(--ink);
+}
 .asks {
     position: absolute;
     top: 2px;
@@ -109,6 +118,11 @@ small {
     font-size: 13px;
     z-index: 2;
     white-space: nowrap;
+}
+.asks:has(small) {
+    top: -5px;
+    display: grid;
+    line-height: 16px;
 }
 .school[aria-checked='true'] {
     background: var(--clean-soft);

@@ -25,11 +25,14 @@ const percent = (share: number): string => `${share * 100}%`;
             <p>
                 Practitioners differ. For <b>{{ show(ledger.volume) }}</b> of room on <b>{{ show(ledger.floorArea) }}</b> of floor, each
                 school asks for this much; pick the one you answer to.
+                <template v-if="ledger.targets.some((target) => target.already)">
+                    The striped part the building gives already; the rest is to make.
+                </template>
             </p>
         </header>
         <div class="board">
             <div class="tape" aria-hidden="true">
-                <span class="scale">
+                <span class="scale" :class="{ crowded: marks.length > 6 }">
                     <i v-for="mark in marks" :key="mark.text" :style="{ left: percent(mark.share) }"
                         ><b class="figure">{{ mark.text }}</b></i
                     >
@@ -80,7 +83,7 @@ h2 {
     border-bottom: 1px solid var(--tape-edge);
     height: 34px;
     padding-left: 300px;
-    padding-right: 104px;
+    padding-right: 118px;
     overflow: visible;
 }
 .scale {
@@ -107,6 +110,9 @@ h2 {
 }
 .scale i:first-child b {
     transform: translateX(-6px);
+}
+.crowded i:nth-child(even) b {
+    display: none;
 }
 .own {
     display: flex;

@@ -57,6 +57,39 @@ test('a version computed with older figures says so', async ({ page }) => {
     await expect(page.locator('.stepper b')).toHaveText('1');
 });
 
+test('two people on one build are told, and neither loses anything', async ({ page, browser }) => {
+    await signIn(page);
+    await measureRoom(page, 'Shared shed', { length: '20 ft', width: '15 ft', height: '9 ft' });
+    await page.getByRole('button', { name: 'Save the room' }).click();
+    await page.getByRole('button', { name: /^4? ?Build/ }).click();
+    await page.getByRole('button', { name: 'Save this build' }).click();
+    await expect(page.getByRole('button', { name: 'Save version 2' })).toBeVisible();
+    await page.getByRole('button', { name: 'One unit more' }).click();
+    await expect(page.locator('.stepper b')).toHaveText('2');
+
+    const other = await (await browser.newContext()).newPage();
+    await signIn(other);
+    await other.goto(page.url());
+    for (let more = 0; more < 2; more += 1) await other.getByRole('button', { name: 'One unit more' }).click();
+    await other.getByRole('button', { name: 'Save version 2' }).click();
+    await expect(other.getByRole('button', { name: 'Save version 3' })).toBeVisible();
+    await expect(other.locator('.overtaken')).toHaveCount(0);
+    await other.close();
+
+    const told = page.locator('.overtaken');
+    await expect(told).toContainText('Someone else saved version 2', { timeout: 15_000 });
+    await expect(page.locator('.stepper b')).toHaveText('2');
+    await page.reload();
+    await expect(told).toContainText('yours is still on this screen');
+    await told.getByRole('button', { name: 'See theirs' }).click();
+    await expect(page.locator('.stepper b')).toHaveText('3');
+    await expect(told).toHaveCount(0);
+    await page.getByRole('button', { name: /^Undo/ }).click();
+    await expect(page.locator('.stepper b')).toHaveText('2');
+    await page.getByRole('button', { name: 'Save version 3' }).click();
+    await expect(page.getByRole('button', { name: 'Save version 4' })).toBeVisible();
+});
+
 test('both measures, switched in place', async ({ page }) => {
     await signIn(page);
     await page.getByRole('link', { name: /Classroom 1/ }).click();

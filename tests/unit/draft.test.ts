@@ -64,8 +64,44 @@ describe('what is on the screen and not saved yet', () => {
         const { draft, buildChanged, buildSaved } = begun();
         draft.keepFigures = false;
         expect(buildChanged.value).toBe(true);
-        buildSaved(draft.choices);
+        buildSaved(draft.choices, 3);
         expect([buildChanged.value, draft.keepFigures]).toEqual([false, true]);
+    });
+
+    const theirs = () => {
+        const held = room({ revision: 3 });
+        const [build] = held.builds;
+        const choices = { ...CHOICES, corners: 'shroud' as const };
+        return { ...held, builds: [{ ...build!, latest: { ...build!.latest, number: 3, choices } }] };
+    };
+
+    it('knows what it was begun from, over a reload too, and tells when someone else has saved', async () => {
+        const first = begun();
+        expect(first.overtaken(room())).toEqual({ room: false, build: false });
+        first.draft.choices.corners = 'taped';
+        await nextTick();
+
+        const second = begun('room-7', theirs());
+        expect(second.overtaken(theirs())).toEqual({ room: false, build: true });
+        expect(second.overtaken({ ...theirs(), revision: 4 })).toEqual({ room: true, build: true });
+        expect(second.draft.choices.corners).toBe('taped');
+    });
+
+    it('takes theirs whole, or stays as it is to be saved after theirs', async () => {
+        const taking = begun();
+        taking.draft.choices.corners = 'taped';
+        taking.draft.pinned = [{ ...CHOICES }];
+        await nextTick();
+        taking.takeTheirs(theirs());
+        expect([taking.draft.choices.corners, taking.draft.version, taking.draft.pinned.length]).toEqual(['shroud', 3, 1]);
+        expect(taking.buildChanged.value).toBe(false);
+
+        const keeping = begun('room-9');
+        keeping.draft.choices.corners = 'taped';
+        keeping.keepMine(theirs());
+        expect([keeping.draft.choices.corners, keeping.draft.version]).toEqual(['taped', 3]);
+        expect(keeping.overtaken(theirs())).toEqual({ room: false, build: false });
+        expect(keeping.buildChanged.value).toBe(true);
     });
 
     it('can be forgotten', async () => {

@@ -67,6 +67,8 @@ export const useRoom = (id: MaybeRefOrGetter<number | null>) =>
         queryKey: ['room', id],
         queryFn: () => answer(api.GET('/rooms/{room}', { params: { path: { room: toValue(id) ?? 0 } } })),
         enabled: () => toValue(id) !== null,
+        // Two people may work on one room: whoever is on the screen is told of the other within this time.
+        refetchInterval: 10_000,
     });
 
 export const useVersion = (id: MaybeRefOrGetter<number | null>) =>

@@ -36,9 +36,17 @@ interface Draft {
     goal: string;
     choices: Choices;
     keepFigures: boolean;
+    /** What it was begun from: the room's revision and its latest version, 0 for none. */
+    revision: number;
+    version: number;
     /** Builds set aside to be compared with the one on the bench. */
     pinned: Choices[];
 }
+
+const standing = (room: Room | null): Pick<Draft, 'revision' | 'version'> => ({
+    revision: room?.revision ?? 0,
+    version: room?.builds.at(-1)?.latest.number ?? 0,
+});
 
 const same = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b);
 
@@ -53,6 +61,8 @@ export function useDraft(key: string) {
         goal: 'air-changes-5',
         choices: { ...FIRST_CHOICES },
         keepFigures: true,
+        revision: 0,
+        version: 0,
         pinned: [],
     });
     const saved = ref<{ entries: RoomEntries; goal: string; choices: Choices | null }>({
@@ -69,11 +79,13 @@ export function useDraft(key: string) {
     function begin(room: Room | null): void {
         const choices = room?.builds.at(-1)?.latest.choices ?? null;
         if (room) saved.value = { entries: room.entries, goal: room.goal, choices };
+        const stand = standing(room);
         Object.assign(draft, {
             entries: { ...(room?.entries ?? FRESH_ROOM) },
             goal: room?.goal ?? 'air-changes-5',
             choices: { ...(choices ?? FIRST_CHOICES) },
             keepFigures: true,
+            ...stand,
             pinned: [],
         });
         const kept = sessionStorage.getItem(place);
@@ -84,13 +96,35 @@ export function useDraft(key: string) {
         ready.value = true;
     }
 
+    /** Whether someone else has saved since this was begun: the room, or a version of its build. */
+    function overtaken(room: Room): { room: boolean; build: boolean } {
+        const { revision, version } = standing(room);
+        return { room: revision > draft.revision, build: version > draft.version };
+    }
+
+    /** Theirs comes to the screen. */
+    function takeTheirs(room: Room): void {
+        sessionStorage.removeItem(place);
+        const { pinned } = draft;
+        begin(room);
+        draft.pinned = pinned;
+    }
+
+    /** What is on the screen stays, and is saved after theirs. */
+    function keepMine(room: Room): void {
+        saved.value = { entries: room.entries, goal: room.goal, choices: room.builds.at(-1)?.latest.choices ?? null };
+        Object.assign(draft, standing(room));
+    }
+
     function roomSaved(room: Room): void {
+        draft.revision = room.revision;
         saved.value = { ...saved.value, entries: room.entries, goal: room.goal };
         draft.entries = { ...room.entries };
         draft.goal = room.goal;
     }
 
-    function buildSaved(choices: Choices): void {
+    function buildSaved(choices: Choices, version: number): void {
+        draft.version = version;
         saved.value = { ...saved.value, choices };
         draft.choices = { ...choices };
         draft.keepFigures = true;
@@ -116,5 +150,5 @@ export function useDraft(key: string) {
         { deep: true, flush: 'post' },
     );
 
-    return { draft, ready, roomChanged, buildChanged, begin, roomSaved, buildSaved, forget };
+    return { draft, ready, roomChanged, buildChanged, begin, overtaken, takeTheirs, keepMine, roomSaved, buildSaved, forget };
 }

@@ -1,20 +1,19 @@
 import { useQueryClient } from '@tanstack/vue-query';
 import { ref, type Ref } from 'vue';
 import { useRouter } from 'vue-router';
-import { answer, api, type Ledger, type Room } from '../api/client';
+import { answer, api, Refused, type Ledger, type Room } from '../api/client';
 import type { useDraft } from './useDraft';
 
 interface Saved {
     roomId: Ref<number | null>;
     siteId: number;
     drafting: ReturnType<typeof useDraft>;
-    room: { data: Ref<Room | undefined> };
     build: Ref<Room['builds'][number] | null>;
     ledger: Ref<Ledger | undefined>;
 }
 
 /** Saves what is on the screen: the room, and with it the build. */
-export function useSaving({ roomId, siteId, drafting, room, build, ledger }: Saved) {
+export function useSaving({ roomId, siteId, drafting, build, ledger }: Saved) {
     const client = useQueryClient();
     const router = useRouter();
     const busy = ref(false);
@@ -28,8 +27,7 @@ export function useSaving({ roomId, siteId, drafting, room, build, ledger }: Sav
             const added = await answer(api.POST('/sites/{site}/rooms', { params: { path: { site: siteId } }, body }));
             return added;
         }
-        const revision = room.data.value?.revision ?? 0;
-        return answer(api.PUT('/rooms/{room}', { params: { path: { room: roomId.value } }, body: { ...body, revision } }));
+        return answer(api.PUT('/rooms/{room}', { params: { path: { room: roomId.value } }, body: { ...body, revision: draft.revision } }));
     }
 
     async function saveBuild(id: number): Promise<void> {
@@ -38,16 +36,16 @@ export function useSaving({ roomId, siteId, drafting, room, build, ledger }: Sav
             const added = await answer(
                 api.POST('/rooms/{room}/builds', { params: { path: { room: id } }, body: { name, unit: draft.choices } }),
             );
-            drafting.buildSaved(added.latest.choices);
+            drafting.buildSaved(added.latest.choices, added.latest.number);
             return;
         }
         const version = await answer(
             api.POST('/builds/{build}/versions', {
                 params: { path: { build: build.value.id } },
-                body: { unit: draft.choices, basedOn: build.value.latest.number, keepFigures: draft.keepFigures },
+                body: { unit: draft.choices, basedOn: draft.version, keepFigures: draft.keepFigures },
             }),
         );
-        drafting.buildSaved(version.choices);
+        drafting.buildSaved(version.choices, version.number);
     }
 
     async function save(withBuild: boolean): Promise<string> {
@@ -68,6 +66,10 @@ export function useSaving({ roomId, siteId, drafting, room, build, ledger }: Sav
                 await router.replace({ name: 'room', params: { room: id, stage: withBuild ? 'build' : 'target' } });
             }
             return withBuild ? 'Build saved' : 'Room saved';
+        } catch (refused) {
+            // What someone else has saved is told at once, not at the next look.
+            if (refused instanceof Refused && refused.status === 409) await client.invalidateQueries({ queryKey: ['room'] });
+            throw refused;
         } finally {
             busy.value = false;
         }

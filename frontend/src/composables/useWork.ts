@@ -41,7 +41,7 @@ export function useWork() {
     const saved = useVersion(versionId);
     const withUnit = computed(() => build.value !== null || stage.value === 'build');
     const bench = useBench(draft, ready, withUnit, versionId, programmeId);
-    const saving = useSaving({ roomId, siteId, drafting, room, build, ledger: bench.ledger });
+    const saving = useSaving({ roomId, siteId, drafting, build, ledger: bench.ledger });
 
     watch(stage, (next) => {
         if (roomId.value !== null) void router.replace({ name: 'room', params: { room: roomId.value, stage: next } });
@@ -83,7 +83,16 @@ export function useWork() {
         ];
     });
 
-    const fault = computed(() => room.error.value ?? catalogue.error.value ?? (bench.ledger.value ? null : bench.away.value));
+    /** What someone else has saved since this was begun; null for nothing. */
+    const overtaken = computed(() => {
+        if (!room.data.value || !ready.value || saving.busy.value) return null;
+        const by = drafting.overtaken(room.data.value);
+        return by.room || by.build ? by : null;
+    });
+
+    const fault = computed(
+        () => (room.data.value ? null : room.error.value) ?? catalogue.error.value ?? (bench.ledger.value ? null : bench.away.value),
+    );
     function retry(): void {
         void room.refetch();
         void catalogue.refetch();
@@ -104,6 +113,7 @@ export function useWork() {
         saved,
         bench,
         saving,
+        overtaken,
         fault,
         retry,
     };

@@ -6,6 +6,7 @@ import BenchStage from '../components/bench/BenchStage.vue';
 import SheetStage from '../components/bench/SheetStage.vue';
 import FindStage from '../components/finder/FindStage.vue';
 import LedgerPanel from '../components/ledger/LedgerPanel.vue';
+import OvertakenNotice from '../components/room/OvertakenNotice.vue';
 import RoomStage from '../components/room/RoomStage.vue';
 import SaveBar from '../components/room/SaveBar.vue';
 import StageRail from '../components/room/StageRail.vue';
@@ -65,6 +66,14 @@ function take(choices: Choices): void {
                 <p v-if="away" class="lost" role="alert">
                     {{ away.message }} What you see is kept. <button type="button" @click="work.bench.retry()">Try again</button>
                 </p>
+                <OvertakenNotice
+                    v-if="work.overtaken.value && room.data.value"
+                    :room="room.data.value"
+                    :by="work.overtaken.value"
+                    :changed="roomChanged || buildChanged"
+                    @theirs="work.drafting.takeTheirs(room.data.value)"
+                    @mine="work.drafting.keepMine(room.data.value)"
+                />
                 <RoomStage
                     v-if="stage === 'room'"
                     :entries="draft.entries"

@@ -18,6 +18,29 @@ describe('the rows of the ledger', () => {
         expect(rowOf(ledgerRows(built, null, 'imperial', 'EUR'), 'cleanAir')?.now).toBe('702 cfm');
     });
 
+    it('say whose band it is where the goal judges another clean air than that of the room', () => {
+        const goal = (judges: string) => ({
+            id: 'g',
+            name: 'G',
+            source: '',
+            judges,
+            asks: shown('104 cfm'),
+            needs: '',
+            share: 1,
+            already: null,
+            alreadyShare: 0,
+            remains: null,
+            isGoal: true,
+            gets: null,
+            reached: null,
+        });
+        const named = (judges: string) =>
+            rowOf(ledgerRows(ledger({ unit: unit(), targets: [goal(judges)] }), null, 'imperial', 'EUR'), 'band')?.name;
+
+        expect(named('Wildfire smoke')).toBe('Nine times in ten');
+        expect(named('Tobacco and wood smoke')).toBe('Nine times in ten, tobacco and wood smoke');
+    });
+
     it('are written in the measure of the screen', () => {
         const rows = ledgerRows(ledger({ unit: unit() }), null, 'metric', 'EUR');
 

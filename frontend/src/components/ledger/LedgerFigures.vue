@@ -15,7 +15,7 @@ const rows = computed(() => ledgerRows(props.ledger, props.before, measure.value
     <table>
         <tbody>
             <template v-for="row in rows" :key="row.key">
-                <tr :class="{ strong: row.strong }">
+                <tr :class="{ strong: row.strong, wide: row.wide }">
                     <th scope="row">
                         <button
                             v-if="ledger.unit"
@@ -86,6 +86,11 @@ tr + tr > * {
 .strong th {
     color: var(--ink);
     font-weight: 700;
+}
+.wide th,
+.wide button {
+    white-space: normal;
+    text-align: left;
 }
 .was {
     color: var(--pencil);

@@ -34,6 +34,12 @@ const row = (key: string, name: string, now: string, then: string | undefined, s
 });
 
 /** The rows of the ledger: of the judged speed of a build, or of the bare room before anything is built. */
+/** The band is of the clean air that the goal judges, which need not be that of the room. */
+function bandName(ledger: Ledger): string {
+    const judges = ledger.targets.find((target) => target.isGoal)?.judges ?? ledger.pollutant;
+    return judges === ledger.pollutant ? 'Nine times in ten' : `Nine times in ten, ${judges.toLowerCase()}`;
+}
+
 export function ledgerRows(ledger: Ledger, before: Ledger | null, measure: Measure, currency: string): LedgerRow[] {
     const unit = ledger.unit;
     const speed = unit?.speeds[unit.chosen];
@@ -48,7 +54,7 @@ export function ledgerRows(ledger: Ledger, before: Ledger | null, measure: Measu
         ...OF_SPEED.flatMap(({ key, name, strong }) => [
             row(key, name, (speed[key] as Shown)[measure], old && (old[key] as Shown)[measure], strong ?? false),
             ...(key === 'cleanAir'
-                ? [{ ...row('band', 'Nine times in ten', `${unit.band.low[measure]} – ${unit.band.high[measure]}`, undefined), wide: true }]
+                ? [{ ...row('band', bandName(ledger), `${unit.band.low[measure]} – ${unit.band.high[measure]}`, undefined), wide: true }]
                 : []),
         ]),
         row('first', 'First cost', `${currency} ${unit.cost.first}`, before?.unit ? `${currency} ${before.unit.cost.first}` : undefined),

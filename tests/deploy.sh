@@ -5,7 +5,13 @@ cd "$(dirname "$0")/.."
 export PATH=$PATH:/usr/sbin
 place=$(mktemp -d /tmp/jornel-deploy.XXXXXX)
 port=$(php -r '$s = stream_socket_server("tcp://127.0.0.1:0"); echo substr(strrchr(stream_socket_get_name($s, false), ":"), 1);')
-trap 'kill $(cat "$place"/*.pid 2>/dev/null) 2>/dev/null || true; rm -rf "$place"' EXIT
+# One by one: the files of process numbers need not end with a new line.
+end() {
+    local pid
+    for pid in "$place"/*.pid; do kill "$(cat "$pid")" 2>/dev/null || true; done
+    rm -rf "$place"
+}
+trap end EXIT
 version=$(php -r 'echo PHP_MAJOR_VERSION.".".PHP_MINOR_VERSION;')
 user=$(id -un)
 group=$(id -gn)

@@ -2,6 +2,7 @@
 
 namespace App\Exceptions;
 
+use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Http\JsonResponse;
@@ -10,6 +11,7 @@ use Illuminate\Http\Response;
 use Jornel\Core\Invalid;
 use Jornel\Core\InvalidEntries;
 use PDOException;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
 /** How faults are told to whoever asked: at their field, and never as a trace. */
 final class Rendering
@@ -23,6 +25,7 @@ final class Rendering
         $exceptions->dontReport([Invalid::class, InvalidEntries::class]);
         $exceptions->render(fn (Invalid $fault): JsonResponse => self::faults([$fault]));
         $exceptions->render(fn (InvalidEntries $faults): JsonResponse => self::faults($faults->faults));
+        $exceptions->render(fn (NotFoundHttpException $exception): ?JsonResponse => self::noRecord($exception));
         $exceptions->render(fn (PDOException $exception, Request $request): JsonResponse|Response|null => self::databaseAway($exception, $request));
     }
 
@@ -38,6 +41,14 @@ final class Rendering
         }
 
         return new JsonResponse(['message' => $faults[0]->getMessage(), 'errors' => $errors, 'choices' => (object) $choices], 422);
+    }
+
+    /** A record that is gone, or that somebody may not see: which of the two is not told. */
+    private static function noRecord(NotFoundHttpException $exception): ?JsonResponse
+    {
+        return $exception->getPrevious() instanceof ModelNotFoundException
+            ? new JsonResponse(['message' => 'This is not there, or no longer. Load the page again to see what is.'], 404)
+            : null;
     }
 
     private static function databaseAway(PDOException $exception, Request $request): JsonResponse|Response|null

@@ -55,7 +55,7 @@ class StockTest extends FeatureTestCase
     {
         $other = $this->room()->builds()->create(['name' => 'Theirs']);
         $this->move('bought', 4)->assertCreated();
-        $this->move('used', 1, $other->id)->assertNotFound();
+        $this->move('used', 1, $other->id)->assertNotFound()->assertJsonPath('message', 'This is not there, or no longer. Load the page again to see what is.');
         $this->postJson($this->path(), ['kind' => 'filter', 'code' => 'nothing-such', 'move' => 'bought', 'pieces' => 1])->assertNotFound();
         $this->postJson($this->path(), ['kind' => 'joining', 'code' => 'duct-tape', 'move' => 'bought', 'pieces' => 1])->assertUnprocessable();
     }

@@ -62,6 +62,17 @@ describe('the talk about the need', () => {
         page.one('form').dispatchEvent(new Event('submit', { cancelable: true }));
         expect(onTake).toHaveBeenCalledWith(sets);
     });
+
+    it('can be put off from within, with nothing taken over', async () => {
+        server({ '/needs': () => ({ questions, sets, says: [] }) });
+        const onTake = vi.fn();
+        const page = mounted(NeedTalk, { onTake });
+        await page.click('.begin');
+        await settled();
+        await page.click('.later');
+        expect(page.all('form')).toHaveLength(0);
+        expect(onTake).not.toHaveBeenCalled();
+    });
 });
 
 describe('builds side by side', () => {

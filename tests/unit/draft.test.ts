@@ -64,7 +64,7 @@ describe('what is on the screen and not saved yet', () => {
         const { draft, buildChanged, buildSaved } = begun();
         draft.keepFigures = false;
         expect(buildChanged.value).toBe(true);
-        buildSaved(draft.choices, 3);
+        buildSaved({ ...room().builds[0]!.latest, id: 9, number: 3, choices: { ...draft.choices } });
         expect([buildChanged.value, draft.keepFigures]).toEqual([false, true]);
     });
 
@@ -72,7 +72,7 @@ describe('what is on the screen and not saved yet', () => {
         const held = room({ revision: 3 });
         const [build] = held.builds;
         const choices = { ...CHOICES, corners: 'shroud' as const };
-        return { ...held, builds: [{ ...build!, latest: { ...build!.latest, number: 3, choices } }] };
+        return { ...held, builds: [{ ...build!, latest: { ...build!.latest, id: 9, number: 3, choices } }] };
     };
 
     it('knows what it was begun from, over a reload too, and tells when someone else has saved', async () => {
@@ -85,6 +85,12 @@ describe('what is on the screen and not saved yet', () => {
         expect(second.overtaken(theirs())).toEqual({ room: false, build: true });
         expect(second.overtaken({ ...theirs(), revision: 4 })).toEqual({ room: true, build: true });
         expect(second.draft.choices.corners).toBe('taped');
+    });
+
+    it('tells of a build of someone else, whatever the number of its version', () => {
+        const held = theirs();
+        held.builds[0]!.latest.number = 1;
+        expect(begun().overtaken(held)).toEqual({ room: false, build: true });
     });
 
     it('takes theirs whole, or stays as it is to be saved after theirs', async () => {

@@ -29,15 +29,14 @@ final readonly class TargetData
     public static function of(TargetAsk $ask, float $most, string $goal): self
     {
         $remains = $ask->remains();
-        $already = ($ask->asks ?? 0.0) - ($remains ?? 0.0);
 
         return new self(
             $ask->target->id(), $ask->target->name(), $ask->target->source(), $ask->judges,
             $ask->asks === null ? null : Shown::of(Display::Flow, $ask->asks),
             $ask->target->needs(),
             $ask->asks === null ? 0.0 : round($ask->asks / $most, 4),
-            $already > 0.0 ? Shown::of(Display::Flow, $ask->building) : null,
-            round($already / $most, 4),
+            $ask->already() > 0.0 ? Shown::of(Display::Flow, $ask->already()) : null,
+            round($ask->already() / $most, 4),
             $remains === null ? null : Shown::of(Display::Flow, $remains),
             $ask->target->id() === $goal,
             $ask->gets === null ? null : Shown::of(Display::Flow, $ask->gets),

@@ -30,6 +30,12 @@ final readonly class TargetAsk
         return new self($target, $judgement->judges->name, $judgement->asks, $judgement->building, $judgement->gets());
     }
 
+    /** What the building gives of what is asked, and no more than that, m3/s. */
+    public function already(): float
+    {
+        return min($this->asks ?? 0.0, $this->building);
+    }
+
     /**
      * What is left for units after the building's own share.
      *
@@ -37,7 +43,7 @@ final readonly class TargetAsk
      */
     public function remains(): ?float
     {
-        return $this->asks === null ? null : max(0.0, $this->asks - $this->building);
+        return $this->asks === null ? null : $this->asks - $this->already();
     }
 
     /** Whether the build reaches it; null before anything is built, or where it asks nothing. */

@@ -36,15 +36,17 @@ interface Draft {
     goal: string;
     choices: Choices;
     keepFigures: boolean;
-    /** What it was begun from: the room's revision and its latest version, 0 for none. */
+    /** What it was begun from: the room's revision, the latest version of its latest build and the number of that; 0 for none. */
     revision: number;
+    versionId: number;
     version: number;
     /** Builds set aside to be compared with the one on the bench. */
     pinned: Choices[];
 }
 
-const standing = (room: Room | null): Pick<Draft, 'revision' | 'version'> => ({
+const standing = (room: Room | null): Pick<Draft, 'revision' | 'versionId' | 'version'> => ({
     revision: room?.revision ?? 0,
+    versionId: room?.builds.at(-1)?.latest.id ?? 0,
     version: room?.builds.at(-1)?.latest.number ?? 0,
 });
 
@@ -62,6 +64,7 @@ export function useDraft(key: string) {
         choices: { ...FIRST_CHOICES },
         keepFigures: true,
         revision: 0,
+        versionId: 0,
         version: 0,
         pinned: [],
     });
@@ -98,8 +101,8 @@ export function useDraft(key: string) {
 
     /** Whether someone else has saved since this was begun: the room, or a version of its build. */
     function overtaken(room: Room): { room: boolean; build: boolean } {
-        const { revision, version } = standing(room);
-        return { room: revision > draft.revision, build: version > draft.version };
+        const { revision, versionId } = standing(room);
+        return { room: revision > draft.revision, build: versionId > draft.versionId };
     }
 
     /** Theirs comes to the screen. */
@@ -123,10 +126,9 @@ export function useDraft(key: string) {
         draft.goal = room.goal;
     }
 
-    function buildSaved(choices: Choices, version: number): void {
-        draft.version = version;
+    function buildSaved({ id, number, choices }: Room['builds'][number]['latest']): void {
         saved.value = { ...saved.value, choices };
-        draft.choices = { ...choices };
+        Object.assign(draft, { versionId: id, version: number, choices: { ...choices } });
         draft.keepFigures = true;
     }
 

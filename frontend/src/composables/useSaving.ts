@@ -36,7 +36,7 @@ export function useSaving({ roomId, siteId, drafting, build, ledger }: Saved) {
             const added = await answer(
                 api.POST('/rooms/{room}/builds', { params: { path: { room: id } }, body: { name, unit: draft.choices } }),
             );
-            drafting.buildSaved(added.latest.choices, added.latest.number);
+            drafting.buildSaved(added.latest);
             return;
         }
         const version = await answer(
@@ -45,7 +45,7 @@ export function useSaving({ roomId, siteId, drafting, build, ledger }: Saved) {
                 body: { unit: draft.choices, basedOn: draft.version, keepFigures: draft.keepFigures },
             }),
         );
-        drafting.buildSaved(version.choices, version.number);
+        drafting.buildSaved(version);
     }
 
     async function save(withBuild: boolean): Promise<string> {

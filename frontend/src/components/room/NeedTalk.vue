@@ -22,9 +22,7 @@ function take(): void {
 
 <template>
     <div class="talk">
-        <button type="button" class="begin" :aria-expanded="open" @click="open = !open">
-            {{ open ? 'Not now' : 'Not sure? Answer six short questions' }}
-        </button>
+        <button type="button" class="begin" :aria-expanded="open" @click="open = !open">Not sure? Answer six short questions</button>
         <form v-if="open && need.data.value" class="sheet" aria-label="What is needed" @submit.prevent="take">
             <fieldset v-for="question in need.data.value.questions" :key="question.id">
                 <legend>{{ question.asks }}</legend>
@@ -52,6 +50,7 @@ function take(): void {
                 </dl>
                 <p v-for="says in need.data.value.says" :key="says" class="says">{{ says }}</p>
                 <button type="submit" class="take" :disabled="need.data.value.sets.length === 0">Take it over</button>
+                <button type="button" class="later" @click="open = false">Not now</button>
             </div>
         </form>
     </div>
@@ -155,6 +154,14 @@ dd {
     color: var(--sheet);
     background: var(--clean);
     border: 0;
+    cursor: pointer;
+}
+.later {
+    padding: 7px 14px;
+    font: inherit;
+    color: var(--ink);
+    background: none;
+    border: 1px solid var(--pencil);
     cursor: pointer;
 }
 .take:disabled {

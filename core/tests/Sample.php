@@ -12,6 +12,7 @@ use Jornel\Core\Ledger\Setting;
 use Jornel\Core\Part\Catalogue;
 use Jornel\Core\Part\Fan;
 use Jornel\Core\Part\Filter;
+use Jornel\Core\Room\Plan\FloorPlan;
 use Jornel\Core\Room\Room;
 use Jornel\Core\Shape\Corners;
 use Jornel\Core\Shape\Design;
@@ -73,7 +74,7 @@ final class Sample
         string $use = 'classroom',
         bool $hasFuelBurning = false,
     ): Room {
-        return Room::of('Room', self::data()->occupancies()->get($use), $length, $width, $height, $people, self::data()->pollutants()->get($pollutant), $noiseLimit, $hasFuelBurning);
+        return Room::of('Room', self::data()->occupancies()->get($use), FloorPlan::rectangle($length, $width, $height), $people, self::data()->pollutants()->get($pollutant), $noiseLimit, $hasFuelBurning);
     }
 
     public static function ledger(Room $room, string $goal, Design $design, int $units = 1, ?string $speed = null): Ledger

@@ -23,6 +23,7 @@ final readonly class SpeedLine
      * @param  float  $seconds90  until 90 % of the room's pollutant is gone, s
      * @param  float  $seconds99  until 99 % is gone, s
      * @param  float  $level  all units, each heard from 1 m, dBA
+     * @param  float|null  $seatLevel  all units together at the seat where they are loudest, dBA; null where no seat is drawn
      * @param  float  $watts  all units, W
      */
     private function __construct(
@@ -34,6 +35,7 @@ final readonly class SpeedLine
         public float $seconds90,
         public float $seconds99,
         public float $level,
+        public ?float $seatLevel,
         public float $watts,
         public bool $keepsQuiet,
     ) {
@@ -55,9 +57,17 @@ final readonly class SpeedLine
             Clearance::time($room->pollutant, $rates, 0.90),
             Clearance::time($room->pollutant, $rates, 0.99),
             $level,
+            self::atSeats($performance, $room, $units),
             $units * $performance->speed->watts,
             $room->noiseLimit === null || $level <= $room->noiseLimit + 1e-9,
         );
+    }
+
+    private static function atSeats(Performance $performance, Room $room, int $units): ?float
+    {
+        $levels = is_nan($performance->level) ? [] : $room->plan->levels($performance->level, $units);
+
+        return $levels === [] ? null : max($levels);
     }
 
     /** @return float clean air of all units for a pollutant, m3/s */

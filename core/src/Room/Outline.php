@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Room;
 
+use Jornel\Core\Room\Plan\Wall;
+
 /** A room's floor by its corners, with the height of the ceiling over each of them. */
 final readonly class Outline
 {
@@ -74,6 +76,57 @@ final readonly class Outline
     public function meanHeight(): float
     {
         return $this->gross() / $this->area();
+    }
+
+    /**
+     * Floor, ceiling and walls; a sloped ceiling by its true area over each triangle.
+     *
+     * @return float m2
+     */
+    public function surface(): float
+    {
+        $surface = $this->area();
+        foreach ($this->walls() as $wall) {
+            $surface += $wall->area();
+        }
+        foreach ($this->triangles() as [$a, $b, $c]) {
+            [$p, $q, $r] = [$this->corners[$a], $this->corners[$b], $this->corners[$c]];
+            [$u, $v] = [$this->heights[$b] - $this->heights[$a], $this->heights[$c] - $this->heights[$a]];
+            $surface += hypot(
+                self::turn($p, $q, $r),
+                hypot($u * ($r[1] - $p[1]) - $v * ($q[1] - $p[1]), $u * ($r[0] - $p[0]) - $v * ($q[0] - $p[0])),
+            ) / 2.0;
+        }
+
+        return $surface;
+    }
+
+    /** @return non-empty-list<Wall> the one that begins at the first corner first */
+    public function walls(): array
+    {
+        $count = count($this->corners);
+
+        return array_map(fn (int $i): Wall => new Wall(
+            $this->corners[$i], $this->corners[($i + 1) % $count], [$this->heights[$i], $this->heights[($i + 1) % $count]],
+        ), array_keys($this->corners));
+    }
+
+    /**
+     * Whether a point lies within the walls (ray casting).
+     *
+     * @param  array{float, float}  $point  m
+     */
+    public function contains(array $point): bool
+    {
+        $inside = false;
+        foreach ($this->walls() as $wall) {
+            [[$x1, $y1], [$x2, $y2]] = [$wall->from, $wall->to];
+            if (($y1 > $point[1]) !== ($y2 > $point[1]) && $point[0] < ($x2 - $x1) * ($point[1] - $y1) / ($y2 - $y1) + $x1) {
+                $inside = ! $inside;
+            }
+        }
+
+        return $inside;
     }
 
     private function gross(): float

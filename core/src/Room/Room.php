@@ -6,6 +6,8 @@ namespace Jornel\Core\Room;
 
 use Jornel\Core\Air\BinShares;
 use Jornel\Core\Air\Pollutant;
+use Jornel\Core\Room\Plan\FloorPlan;
+use Jornel\Core\Room\Plan\FurnishingKind;
 
 /** A room with what is in its air and who is in it. */
 final readonly class Room implements Space
@@ -28,9 +30,7 @@ final readonly class Room implements Space
     public const FLOW = [0.0, 20.0];
 
     /**
-     * @param  float  $length  m
-     * @param  float  $width  m
-     * @param  float  $height  m
+     * @param  FloorPlan  $plan  its outline with what stands in it
      * @param  float|null  $noiseLimit  dBA at 1 m from a unit; null for none
      * @param  float|null  $outdoor  concentration of the pollutant outdoors, ug/m3; null where it is not told
      * @param  bool  $hasFuelBurning  whether a fuel-burning appliance stands in it
@@ -38,9 +38,7 @@ final readonly class Room implements Space
     private function __construct(
         public string $name,
         public Occupancy $use,
-        public float $length,
-        public float $width,
-        public float $height,
+        public FloorPlan $plan,
         public int $people,
         public Pollutant $pollutant,
         public ?float $noiseLimit,
@@ -54,9 +52,7 @@ final readonly class Room implements Space
     public static function of(
         string $name,
         Occupancy $use,
-        float $length,
-        float $width,
-        float $height,
+        FloorPlan $plan,
         int $people,
         Pollutant $pollutant,
         ?float $noiseLimit,
@@ -68,9 +64,12 @@ final readonly class Room implements Space
         if ($name === '' || mb_strlen($name) > 80) {
             throw InvalidRoom::noName();
         }
-        self::check('room.length', $length, self::SIDE, 'm');
-        self::check('room.width', $width, self::SIDE, 'm');
-        self::check('room.height', $height, self::CEILING, 'm');
+        [$length, $width] = $plan->sides();
+        self::check($plan->isDrawn ? 'room.outline' : 'room.length', $length, self::SIDE, 'm');
+        self::check($plan->isDrawn ? 'room.outline' : 'room.width', $width, self::SIDE, 'm');
+        foreach ($plan->outline->heights as $height) {
+            self::check('room.height', $height, self::CEILING, 'm');
+        }
         if ($people < self::PEOPLE[0] || $people > self::PEOPLE[1]) {
             throw InvalidRoom::notAWholeNumber('room.people', ...self::PEOPLE);
         }
@@ -78,24 +77,25 @@ final readonly class Room implements Space
             self::check('room.noise_limit', $noiseLimit, self::NOISE, 'dBA');
         }
 
-        return new self($name, $use, $length, $width, $height, $people, $pollutant, $noiseLimit, $hasFuelBurning, $ventilation, $outdoor);
+        return new self($name, $use, $plan, $people, $pollutant, $noiseLimit, $hasFuelBurning || $plan->all(FurnishingKind::Appliance) !== [], $ventilation, $outdoor);
     }
 
     /** @return float m2 */
     public function floorArea(): float
     {
-        return $this->length * $this->width;
+        return $this->plan->area();
     }
 
     /** @return float m3 */
     public function volume(): float
     {
-        return $this->floorArea() * $this->height;
+        return $this->plan->volume();
     }
 
+    /** @return float mean height of its ceiling, m */
     public function ceiling(): float
     {
-        return $this->height;
+        return $this->plan->height();
     }
 
     public function people(): int
@@ -145,7 +145,7 @@ final readonly class Room implements Space
      */
     public function surface(): float
     {
-        return Sound::surface($this->length, $this->width, $this->height);
+        return $this->plan->surface();
     }
 
     /**

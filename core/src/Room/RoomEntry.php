@@ -14,12 +14,13 @@ use Jornel\Core\Quantity\Display;
 use Jornel\Core\Quantity\Entry;
 use Jornel\Core\Quantity\System;
 use Jornel\Core\Quantity\Unit;
+use Jornel\Core\Room\Plan\PlanEntry;
 
 /** A room as a person wrote it down. */
 final readonly class RoomEntry
 {
     /**
-     * @param  array<string, mixed>  $fields name, use, length, width, height, people, pollutant, noise_limit, has_fuel_burning, outdoor, leakiness, ventilation, central, central_grade
+     * @param  array<string, mixed>  $fields name, use, length, width, height, outline, furnishings, people, pollutant, noise_limit, has_fuel_burning, outdoor, leakiness, ventilation, central, central_grade
      * @param  array<string, Grade>  $grades  by id
      */
     private function __construct(private array $fields, private System $system, private array $grades)
@@ -41,7 +42,7 @@ final readonly class RoomEntry
     /** A length as it was written, with its unit if it had none, so that it means the same in either measure. */
     public static function withUnit(string $text, System $system): string
     {
-        return Entry::withUnit($text, self::bare($system));
+        return Entry::withUnit($text, PlanEntry::bare($system));
     }
 
     /** A flow as it was written, with its unit if it had none. */
@@ -59,9 +60,7 @@ final readonly class RoomEntry
             return $name === '' || mb_strlen($name) > 80 ? throw InvalidRoom::noName() : $name;
         });
         $use = $faults->take(fn (): Occupancy => $uses->get($this->text('use')));
-        $length = $faults->take(fn (): float => $this->side('length', 'A length', Room::SIDE));
-        $width = $faults->take(fn (): float => $this->side('width', 'A width', Room::SIDE));
-        $height = $faults->take(fn (): float => $this->side('height', 'A ceiling height', Room::CEILING));
+        $plan = (new PlanEntry($this->fields, $this->system))->read($faults);
         $people = $faults->take(fn (): int => $this->people());
         $pollutant = $faults->take(fn (): Pollutant => $pollutants->get($this->text('pollutant')));
         $noise = $faults->take(fn (): float => $this->noiseLimit());
@@ -70,20 +69,14 @@ final readonly class RoomEntry
         $fresh = $faults->take(fn (): float => $this->flow('ventilation', 'Outdoor air'));
         $central = $faults->take(fn (): float => $this->flow('central', 'Central air'));
         $cleaned = $faults->take(fn (): BinShares => $this->centralEfficiency());
-        if ($name === null || $use === null || $length === null || $width === null || $height === null || $people === null || $pollutant === null || $noise === null || $outdoor === null || $leakiness === null || $fresh === null || $central === null || $cleaned === null) {
+        if ($name === null || $use === null || $plan === null || $people === null || $pollutant === null || $noise === null || $outdoor === null || $leakiness === null || $fresh === null || $central === null || $cleaned === null) {
             throw $faults->thrown();
         }
 
         return Room::of(
-            $name, $use, $length, $width, $height, $people, $pollutant, $noise === 0.0 ? null : $noise, ($this->fields['has_fuel_burning'] ?? false) === true,
+            $name, $use, $plan, $people, $pollutant, $noise === 0.0 ? null : $noise, ($this->fields['has_fuel_burning'] ?? false) === true,
             new Ventilation($leakiness->infiltration(), balanced: $fresh, recirculated: $central, recirculatedEfficiency: $cleaned), $outdoor < 0.0 ? null : $outdoor,
         );
-    }
-
-    /** @param  array{float, float}  $range m */
-    private function side(string $field, string $what, array $range): float
-    {
-        return (new Entry("room.{$field}", $what, self::bare($this->system), Display::RoomLength, $range[0], $range[1], $this->system))->read($this->text($field));
     }
 
     private function people(): int
@@ -136,10 +129,5 @@ final readonly class RoomEntry
     private static function bareFlow(System $system): Unit
     {
         return $system === System::Imperial ? Unit::CubicFootPerMinute : Unit::CubicMetrePerHour;
-    }
-
-    private static function bare(System $system): Unit
-    {
-        return $system === System::Imperial ? Unit::Foot : Unit::Metre;
     }
 }

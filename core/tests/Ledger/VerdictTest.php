@@ -9,6 +9,7 @@ use Jornel\Core\Ledger\GoalShare;
 use Jornel\Core\Ledger\Standing;
 use Jornel\Core\Ledger\UnitLedger;
 use Jornel\Core\Quantity\System;
+use Jornel\Core\Room\Plan\FloorPlan;
 use Jornel\Core\Room\Room;
 use Jornel\Core\Shape\Corners;
 use Jornel\Core\Shape\Design;
@@ -38,7 +39,7 @@ final class VerdictTest extends TestCase
 
     public function test_a_goal_that_the_room_keeps_by_itself_asks_nothing(): void
     {
-        $room = Room::of('Room', Sample::data()->occupancies()->get('classroom'), 9.0, 7.0, 3.0, 20, Sample::data()->pollutants()->get('cadr-smoke'), null, outdoor: 5.0);
+        $room = Room::of('Room', Sample::data()->occupancies()->get('classroom'), FloorPlan::rectangle(9.0, 7.0, 3.0), 20, Sample::data()->pollutants()->get('cadr-smoke'), null, outdoor: 5.0);
         $unit = self::unit(Sample::design(), $room, 'hold-9');
 
         self::assertSame([0.0, 1], [$unit->asks, $unit->needed]);
@@ -51,7 +52,7 @@ final class VerdictTest extends TestCase
     public function test_a_wish_that_no_number_of_coarse_filters_can_meet_is_said(string $filter, bool $never): void
     {
         // A coarse filter takes hardly any of the finest: what comes in through the cracks stays.
-        $room = Room::of('Room', Sample::data()->occupancies()->get('classroom'), 9.0, 7.0, 3.0, 20, Sample::data()->pollutants()->get('cadr-smoke'), null, outdoor: 12.0);
+        $room = Room::of('Room', Sample::data()->occupancies()->get('classroom'), FloorPlan::rectangle(9.0, 7.0, 3.0), 20, Sample::data()->pollutants()->get('cadr-smoke'), null, outdoor: 12.0);
         $unit = self::unit(Sample::design(filter: $filter), $room, 'hold-2');
 
         self::assertSame($never, is_infinite($unit->asks));

@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Kit\Drawing;
 
+use Jornel\Core\Room\Plan\FloorPlan;
+use Jornel\Core\Room\Plan\Furnishing;
+use Jornel\Core\Room\Plan\FurnishingKind;
+use Jornel\Core\Room\Plan\Wall;
 use Jornel\Core\Room\Room;
 use Jornel\Core\Shape\Scene\Anchor;
 use Jornel\Core\Shape\Scene\Arrow;
@@ -12,90 +16,223 @@ use Jornel\Core\Shape\Scene\Mark;
 use Jornel\Core\Shape\Scene\Point;
 use Jornel\Core\Shape\Scene\Scene;
 use Jornel\Core\Shape\Scene\Solid;
+use Jornel\Core\Shape\Scene\SolidFace;
 
-/** A room with its two far walls, a grown person for scale, and the units that stand in it. */
+/** A room with its far walls, what is built into it, a grown person for scale, and the units that stand in it. */
 final class RoomScene
 {
-    private const WALL = 0.08;
+    /** Thickness of walls and floor, m. */
+    public const WALL = 0.08;
 
     /** Pitch of the grid on the floor, m. */
     private const GRID = 1.0;
 
+    /** Height of the sill of a window, and of an outlet, m. */
+    private const SILL = 0.9;
+
+    private const OUTLET = 0.3;
+
     /** @param  Scene|null  $unit what stands in the room, so many times */
     public static function of(Room $room, ?Scene $unit, int $units): Scene
     {
-        $length = $room->length;
-        $width = $room->width;
-        $height = $room->height;
-        $solids = [
-            Solid::box('floor', 'floor', new Point(0.0, 0.0, -self::WALL), new Point($length, $width, 0.0), ['top' => self::grid($length, $width)]),
-            Solid::box('wall', 'wall', new Point(0.0, $width, -self::WALL), new Point($length, $width + self::WALL, $height)),
-            Solid::box('wall', 'wall', new Point(-self::WALL, 0.0, -self::WALL), new Point(0.0, $width + self::WALL, $height)),
-        ];
+        $plan = $room->plan;
+        $solids = [self::floor($plan), ...self::walls($plan, (new Camera)->towardsViewer)];
+        foreach ($plan->furnishings as $number => $one) {
+            if (! $one->kind->isInWall() && $one->kind !== FurnishingKind::Unit) {
+                $solids[] = self::standing($one, "furnishing-{$number}", $plan->height());
+            }
+        }
         $arrows = $anchors = [];
         if ($unit !== null) {
             $plain = $unit->without(['pleat', 'guard']);
-            foreach (self::places($room, $plain, $units) as $place) {
-                $scene = $plain->movedBy($place);
+            $size = $plain->size();
+            $shown = min($units, max(1, (int) floor($plan->sides()[0] / ($size->x + 0.3))));
+            foreach ($plan->units($shown) as $place) {
+                $at = new Point($place->x - $size->x / 2.0, $place->y - $size->y / 2.0, 0.0);
+                $scene = $plain->movedBy($at);
                 $solids = [...$solids, ...$scene->solids];
                 $arrows = [...$arrows, ...array_values(array_filter($scene->arrows, fn (Arrow $arrow): bool => $arrow->kind === 'outlet'))];
-                $anchors[] = new Anchor('unit', $place->plus($plain->size()->scaled(0.5)));
+                $anchors[] = new Anchor('unit', $at->plus($size->scaled(0.5)));
             }
         }
-        if ($length > 2.0 && $width > 1.6 && $height > 1.8) {
-            $solids = [...$solids, ...self::person(new Point($length * 0.8, $width * 0.3, 0.0))];
-        }
 
-        return new Scene($solids, $arrows, $anchors, [
-            new Extent('length', new Point(0.0, 0.0, -self::WALL), new Point($length, 0.0, -self::WALL), new Point(0.0, -1.0, 0.0)),
-            new Extent('width', new Point($length, 0.0, -self::WALL), new Point($length, $width, -self::WALL), new Point(1.0, 0.0, 0.0)),
-            new Extent('height', new Point($length, $width, 0.0), new Point($length, $width, $height), new Point(1.0, 0.0, 0.0)),
-        ]);
+        return new Scene([...$solids, ...self::person($plan)], $arrows, $anchors, self::extents($plan));
+    }
+
+    /** @return list<Extent> along the sides of the whole, and the height where the ceiling is seen best */
+    private static function extents(FloorPlan $plan): array
+    {
+        [$xs, $ys] = [array_column($plan->outline->corners, 0), array_column($plan->outline->corners, 1)];
+        [$left, $right, $front, $back] = [min($xs), max($xs), min($ys), max($ys)];
+        $far = array_keys($xs)[0];
+        foreach ($plan->outline->corners as $i => [$x, $y]) {
+            $far = $x + $y > $plan->outline->corners[$far][0] + $plan->outline->corners[$far][1] ? $i : $far;
+        }
+        [$x, $y] = $plan->outline->corners[$far];
+        $rightwards = new Point(1.0, 0.0, 0.0);
+
+        return [
+            new Extent('length', new Point($left, $front, -self::WALL), new Point($right, $front, -self::WALL), new Point(0.0, -1.0, 0.0)),
+            new Extent('width', new Point($right, $front, -self::WALL), new Point($right, $back, -self::WALL), $rightwards),
+            new Extent('height', new Point($x, $y, 0.0), new Point($x, $y, $plan->outline->heights[$far]), $rightwards),
+        ];
+    }
+
+    private static function floor(FloorPlan $plan): Solid
+    {
+        $outline = array_map(fn (array $corner): Point => new Point($corner[0], $corner[1], -self::WALL), $plan->outline->corners);
+
+        return Solid::prism('floor', 'floor', $outline, new Point(0.0, 0.0, self::WALL), fn (): array => [...self::grid($plan), ...self::thresholds($plan)]);
     }
 
     /**
-     * Spread along the middle of the room, clear of the walls.
+     * The walls whose inner side is turned to the viewer, mitred where two of them meet.
      *
-     * @return list<Point>
+     * @return list<Solid>
      */
-    private static function places(Room $room, Scene $unit, int $units): array
+    private static function walls(FloorPlan $plan, Point $towardsViewer): array
     {
-        $size = $unit->size();
-        $shown = min($units, max(1, (int) floor($room->length / ($size->x + 0.3))));
-        $places = [];
-        for ($i = 0; $i < $shown; $i++) {
-            $places[] = new Point(
-                $room->length * ($i + 0.5) / $shown - $size->x / 2.0,
-                max(0.0, $room->width * 0.62 - $size->y / 2.0),
-                0.0,
-            );
+        $walls = $plan->outline->walls();
+        $count = count($walls);
+        $isFar = array_map(function (Wall $wall) use ($towardsViewer): bool {
+            [$x, $y] = $wall->outwards();
+
+            return $x * $towardsViewer->x + $y * $towardsViewer->y < -1e-6;
+        }, $walls);
+        $solids = [];
+        foreach ($walls as $i => $wall) {
+            if ($isFar[$i]) {
+                $before = ($i + $count - 1) % $count;
+                $after = ($i + 1) % $count;
+                $solids[] = self::wall($plan, $wall, $isFar[$before] ? $walls[$before] : null, $isFar[$after] ? $walls[$after] : null);
+            }
         }
 
-        return $places;
+        return $solids;
     }
 
-    /** @return list<Mark> */
-    private static function grid(float $length, float $width): array
+    private static function wall(FloorPlan $plan, Wall $wall, ?Wall $before, ?Wall $after): Solid
+    {
+        [$low, $high] = $wall->heights;
+        $outer = [$wall->outerCorner($wall->from, $before, self::WALL), $wall->outerCorner($wall->to, $after, self::WALL)];
+        $foot = [[$wall->from, $low], [$outer[0], $low], [$outer[1], $high], [$wall->to, $high]];
+        $bottom = array_map(fn (array $one): Point => new Point($one[0][0], $one[0][1], 0.0), $foot);
+        $top = array_map(fn (array $one): Point => new Point($one[0][0], $one[0][1], $one[1]), $foot);
+        $faces = [new SolidFace($top), new SolidFace(array_reverse($bottom))];
+        for ($i = 0; $i < 4; $i++) {
+            $next = ($i + 1) % 4;
+            // The last of the sides is the inner one.
+            $faces[] = new SolidFace([$bottom[$i], $bottom[$next], $top[$next], $top[$i]], $i === 3 ? fn (): array => self::inWall($plan, $wall) : []);
+        }
+
+        return Solid::of('wall', 'wall', $faces);
+    }
+
+    /** @return list<Mark> doors, windows and outlets on the inner side of a wall */
+    private static function inWall(FloorPlan $plan, Wall $wall): array
     {
         $marks = [];
-        for ($x = self::GRID; $x < $length - 0.05; $x += self::GRID) {
-            $marks[] = new Mark('grid', [new Point($x, 0.0, 0.0), new Point($x, $width, 0.0)], false);
+        foreach ($plan->furnishings as $one) {
+            if (! $one->kind->isInWall() || $wall->distanceTo([$one->x, $one->y]) > 1e-6) {
+                continue;
+            }
+            $along = $wall->along([$one->x, $one->y]);
+            $ceiling = min($wall->heights) - 0.05;
+            $low = match ($one->kind) {
+                FurnishingKind::Window => min(self::SILL, max(0.0, $ceiling - $one->height)),
+                FurnishingKind::Outlet => self::OUTLET,
+                default => 0.0,
+            };
+            $high = min($low + $one->height, $ceiling);
+            $at = function (float $along, float $z) use ($wall): Point {
+                [$x, $y] = $wall->at($along);
+
+                return new Point($x, $y, $z);
+            };
+            [$from, $to] = [max(0.0, $along - $one->width / 2.0), min($wall->length(), $along + $one->width / 2.0)];
+            $marks[] = new Mark($one->kind->value, [$at($from, $low), $at($to, $low), $at($to, $high), $at($from, $high)], true);
+            if ($one->kind === FurnishingKind::Window) {
+                $marks[] = new Mark('bar', [$at($along, $low), $at($along, $high)], false);
+            }
         }
-        for ($y = self::GRID; $y < $width - 0.05; $y += self::GRID) {
-            $marks[] = new Mark('grid', [new Point(0.0, $y, 0.0), new Point($length, $y, 0.0)], false);
+
+        return $marks;
+    }
+
+    private static function standing(Furnishing $one, string $part, float $ceiling): Solid
+    {
+        [$x, $y] = [$one->width / 2.0, $one->depth / 2.0];
+
+        return Solid::box(
+            $part, $one->kind->value,
+            new Point($one->x - $x, $one->y - $y, 0.0),
+            new Point($one->x + $x, $one->y + $y, min($one->height, $ceiling)),
+        );
+    }
+
+    /** @return list<Mark> on the floor in front of every door */
+    private static function thresholds(FloorPlan $plan): array
+    {
+        return array_map(function (Furnishing $door): Mark {
+            [$x, $y] = [cos($door->turn) * $door->width / 2.0, sin($door->turn) * $door->width / 2.0];
+
+            return new Mark('threshold', [new Point($door->x - $x, $door->y - $y, 0.0), new Point($door->x + $x, $door->y + $y, 0.0)], false);
+        }, $plan->all(FurnishingKind::Door));
+    }
+
+    /** @return list<Mark> lines a metre apart, as far as the floor goes */
+    private static function grid(FloorPlan $plan): array
+    {
+        $marks = [];
+        foreach ([0, 1] as $axis) {
+            $across = array_column($plan->outline->corners, $axis);
+            for ($at = min($across) + self::GRID; $at < max($across) - 0.05; $at += self::GRID) {
+                foreach (array_chunk(self::crossings($plan, $axis, $at), 2) as $pair) {
+                    if (count($pair) === 2) {
+                        $marks[] = new Mark('grid', array_map(fn (float $other): Point => $axis === 0 ? new Point($at, $other, 0.0) : new Point($other, $at, 0.0), $pair), false);
+                    }
+                }
+            }
         }
 
         return $marks;
     }
 
     /**
-     * A figure of 1.7 m.
+     * Where a line across the floor meets the walls.
+     *
+     * @param  0|1  $axis  along which it stands at a coordinate
+     * @return list<float> the other coordinate, in order
+     */
+    private static function crossings(FloorPlan $plan, int $axis, float $at): array
+    {
+        $found = [];
+        foreach ($plan->outline->walls() as $wall) {
+            [$from, $to] = [$wall->from, $wall->to];
+            if (($from[$axis] > $at) !== ($to[$axis] > $at)) {
+                $found[] = $from[1 - $axis] + ($to[1 - $axis] - $from[1 - $axis]) * ($at - $from[$axis]) / ($to[$axis] - $from[$axis]);
+            }
+        }
+        sort($found);
+
+        return $found;
+    }
+
+    /**
+     * A figure of 1.7 m, where there is a free place for it.
      *
      * @return list<Solid>
      */
-    private static function person(Point $feet): array
+    private static function person(FloorPlan $plan): array
     {
-        $at = fn (float $x, float $z): Point => $feet->plus(new Point($x, 0.0, $z));
+        [$length, $width] = $plan->sides();
+        $x = min(array_column($plan->outline->corners, 0)) + $length * 0.8;
+        $y = min(array_column($plan->outline->corners, 1)) + $width * 0.3;
+        $isFree = array_filter($plan->furnishings, fn (Furnishing $one): bool => abs($one->x - $x) < $one->width / 2.0 + 0.3 && abs($one->y - $y) < $one->depth / 2.0 + 0.3) === [];
+        if ($length <= 2.0 || $width <= 1.6 || $plan->height() <= 1.8 || ! $isFree || ! $plan->outline->contains([$x, $y])) {
+            return [];
+        }
+        $at = fn (float $dx, float $z): Point => new Point($x + $dx, $y, $z);
         $back = new Point(0.0, -0.03, 0.0);
         $head = array_map(fn (int $step): Point => $at(0.105 * cos(M_PI * $step / 9), 1.585 + 0.115 * sin(M_PI * $step / 9)), range(0, 17));
 

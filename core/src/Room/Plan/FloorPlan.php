@@ -1,0 +1,197 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jornel\Core\Room\Plan;
+
+use Jornel\Core\Room\InvalidRoom;
+use Jornel\Core\Room\Outline;
+use Jornel\Core\Room\Seat;
+use Jornel\Core\Room\Sound;
+use LogicException;
+
+/** The plan of a room: its outline, what is built into it, set in its walls and standing in it. */
+final readonly class FloorPlan
+{
+    /** How far what stands on the floor is kept from the walls, m. */
+    private const CLEAR = 0.05;
+
+    /**
+     * @param  list<Furnishing>  $furnishings  each in its wall or inside the walls
+     * @param  list<bool>  $taped  for each wall whether its length was read off a tape
+     * @param  bool  $isDrawn  whether it was drawn by its corners; else it is a rectangle of length and width
+     */
+    private function __construct(public Outline $outline, public array $furnishings, public array $taped, public bool $isDrawn)
+    {
+    }
+
+    /**
+     * @param  float  $length  along x, m
+     * @param  float  $width  along y, m
+     * @param  float  $height  m
+     * @param  list<Furnishing>  $furnishings
+     *
+     * @throws InvalidRoom when the built-ins fill it
+     */
+    public static function rectangle(float $length, float $width, float $height, array $furnishings = []): self
+    {
+        $corners = [[0.0, 0.0], [$length, 0.0], [$length, $width], [0.0, $width]];
+
+        return self::with(self::outline($corners, [$height], $furnishings), $furnishings, [true, true, true, true], false);
+    }
+
+    /**
+     * @param  list<array{float, float}>  $corners  one after the other, m
+     * @param  list<float>  $heights  one for each corner, or a single one, m
+     * @param  list<Furnishing>  $furnishings
+     * @param  list<bool>  $taped  for each wall, the one that begins at the first corner first
+     *
+     * @throws InvalidRoom when the walls cross each other, enclose nothing, or the built-ins fill it
+     */
+    public static function drawn(array $corners, array $heights, array $furnishings = [], array $taped = []): self
+    {
+        $outline = self::outline($corners, $heights, $furnishings);
+
+        return self::with($outline, $furnishings, count($taped) === count($outline->corners) ? $taped : array_fill(0, count($outline->corners), false), true);
+    }
+
+    /** @return float m2 */
+    public function area(): float
+    {
+        return $this->outline->area();
+    }
+
+    /** @return float of the air, m3 */
+    public function volume(): float
+    {
+        return $this->outline->volume();
+    }
+
+    /** @return float mean of the ceiling, m */
+    public function height(): float
+    {
+        return $this->outline->meanHeight();
+    }
+
+    /** @return float of floor, ceiling and walls, m2 */
+    public function surface(): float
+    {
+        return $this->outline->surface();
+    }
+
+    /**
+     * Sides of the rectangle that it just goes into.
+     *
+     * @return array{float, float} along x and y, m
+     */
+    public function sides(): array
+    {
+        [$xs, $ys] = [array_column($this->outline->corners, 0), array_column($this->outline->corners, 1)];
+
+        return [max($xs) - min($xs), max($ys) - min($ys)];
+    }
+
+    /** @return list<Furnishing> */
+    public function all(FurnishingKind $kind): array
+    {
+        return array_values(array_filter($this->furnishings, fn (Furnishing $one): bool => $one->kind === $kind));
+    }
+
+    /**
+     * Where so many units stand: on the places that are drawn, then spread along the room a little behind its middle.
+     *
+     * @param  int  $units  0 or more
+     * @return list<Furnishing>
+     */
+    public function units(int $units): array
+    {
+        $places = array_slice($this->all(FurnishingKind::Unit), 0, $units);
+        $left = $units - count($places);
+        [$length, $width] = $this->sides();
+        [$x, $y] = [min(array_column($this->outline->corners, 0)), min(array_column($this->outline->corners, 1))];
+        for ($i = 0; $i < $left; $i++) {
+            $places[] = self::placed($this->outline, Furnishing::usual(FurnishingKind::Unit, $x + $length * ($i + 0.5) / $left, $y + $width * 0.62));
+        }
+
+        return $places;
+    }
+
+    /**
+     * Level of some units alike at each seat: their energy through the room's direct and diffuse field, added.
+     *
+     * @param  float  $level  of one unit at 1 m in the open, dBA
+     * @param  int  $units  1 or more
+     * @return list<float> dBA, in the order of the seats
+     */
+    public function levels(float $level, int $units): array
+    {
+        $power = Sound::power($level);
+        $constant = Sound::roomConstant($this->surface());
+        $places = $this->units($units);
+
+        return array_map(fn (Furnishing $seat): float => Sound::together(array_map(
+            fn (Furnishing $unit): float => Sound::inRoom($power, $this->heardFrom($unit, $seat), $constant),
+            $places === [] ? throw new LogicException('Nothing is heard of no unit.') : $places,
+        )), $this->all(FurnishingKind::Seat));
+    }
+
+    /** @return float|null from where the first unit stands to the seat nearest to it, m; null without seats */
+    public function nearestSeat(): ?float
+    {
+        $distances = array_map(fn (Furnishing $seat): float => $this->heardFrom($this->units(1)[0], $seat), $this->all(FurnishingKind::Seat));
+
+        return $distances === [] ? null : min($distances);
+    }
+
+    /** @return float m, not nearer than sound spreads freely */
+    private function heardFrom(Furnishing $unit, Furnishing $seat): float
+    {
+        return max(Seat::DISTANCE[0], $unit->distanceTo($seat));
+    }
+
+    /** @param  list<Furnishing>  $furnishings */
+    private static function builtIns(array $furnishings): float
+    {
+        return array_sum(array_map(fn (Furnishing $one): float => $one->volume(), $furnishings));
+    }
+
+    /**
+     * @param  list<array{float, float}>  $corners
+     * @param  list<float>  $heights
+     * @param  list<Furnishing>  $furnishings
+     */
+    private static function outline(array $corners, array $heights, array $furnishings): Outline
+    {
+        return Outline::of($corners, $heights, self::builtIns($furnishings));
+    }
+
+    /**
+     * @param  list<Furnishing>  $furnishings
+     * @param  list<bool>  $taped
+     */
+    private static function with(Outline $outline, array $furnishings, array $taped, bool $isDrawn): self
+    {
+        return new self($outline, array_map(fn (Furnishing $one): Furnishing => self::placed($outline, $one), $furnishings), $taped, $isDrawn);
+    }
+
+    /** In the nearest wall what belongs in one, and inside the walls what stands on the floor. */
+    private static function placed(Outline $outline, Furnishing $one): Furnishing
+    {
+        $walls = $outline->walls();
+        usort($walls, fn (Wall $a, Wall $b): int => $a->distanceTo([$one->x, $one->y]) <=> $b->distanceTo([$one->x, $one->y]));
+        $nearest = $walls[0];
+        if ($one->kind->isInWall()) {
+            [$x, $y] = $nearest->at($nearest->along([$one->x, $one->y], $one->width));
+            [$dx, $dy] = $nearest->direction();
+
+            return $one->movedTo($x, $y, atan2($dy, $dx));
+        }
+        if ($outline->contains([$one->x, $one->y])) {
+            return $one;
+        }
+        [$x, $y] = $nearest->at($nearest->along([$one->x, $one->y], 2.0 * self::CLEAR));
+        [$outX, $outY] = $nearest->outwards();
+
+        return $one->movedTo($x - self::CLEAR * $outX, $y - self::CLEAR * $outY);
+    }
+}

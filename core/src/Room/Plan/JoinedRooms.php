@@ -1,0 +1,181 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jornel\Core\Room\Plan;
+
+/**
+ * Rooms joined into a building by their doors: where a door of one leads to another that has a door leading back, the
+ * two walls are laid against each other with the doors facing.
+ */
+final readonly class JoinedRooms
+{
+    /** Thickness of a wall between two rooms, m (assumed). */
+    public const WALL = 0.16;
+
+    /** Doors that face each other more nearly than this are the same, m. */
+    private const MEETS = 0.15;
+
+    /**
+     * @param  array<string, LaidRoom>  $rooms  by key, the first as it was drawn
+     * @param  list<array{string, string, float}>  $apart  two rooms whose further doors do not meet, and by how much, m
+     * @param  list<array{string, string}>  $over  two rooms of which one would lie over the other
+     */
+    private function __construct(public array $rooms, public array $apart, public array $over)
+    {
+    }
+
+    /**
+     * Buildings, each of the rooms that hang together.
+     *
+     * @param  array<string, FloorPlan>  $plans  by key
+     * @return list<self> in the order of their first rooms
+     */
+    public static function of(array $plans): array
+    {
+        $buildings = [];
+        $left = $plans;
+        while ($left !== []) {
+            $laid = [];
+            $apart = [];
+            $key = array_key_first($left);
+            $open = [[(string) $key, new LaidRoom($left[$key], 0.0, [0.0, 0.0])]];
+            while ($open !== []) {
+                [$key, $room] = array_shift($open);
+                if (isset($laid[$key])) {
+                    continue;
+                }
+                $laid[$key] = $room;
+                unset($left[$key]);
+                foreach (self::neighbours($plans, $key) as $other => $pairs) {
+                    if (isset($laid[$other])) {
+                        $worst = max(array_map(fn (array $pair): float => self::distance($room, $laid[$other], $pair), $pairs));
+                        if ($worst > self::MEETS) {
+                            $apart[] = [$key, (string) $other, $worst];
+                        }
+                    } else {
+                        $open[] = [(string) $other, self::against($room, $plans[$other], $pairs[0])];
+                    }
+                }
+            }
+            $buildings[] = new self($laid, $apart, self::overlaps($laid));
+        }
+
+        return $buildings;
+    }
+
+    /**
+     * Doors that lead to a room which has none leading back.
+     *
+     * @param  array<string, FloorPlan>  $plans  by key
+     * @return list<array{string, string}> the room, and where its door leads
+     */
+    public static function unanswered(array $plans): array
+    {
+        $found = [];
+        foreach ($plans as $key => $plan) {
+            foreach ($plan->all(FurnishingKind::Door) as $door) {
+                if (isset($plans[$door->leadsTo]) && count(self::doors($plans[$door->leadsTo], (string) $key)) < count(self::doors($plan, $door->leadsTo))) {
+                    $found["{$key} {$door->leadsTo}"] = [(string) $key, $door->leadsTo];
+                }
+            }
+        }
+
+        return array_values($found);
+    }
+
+    /** @return float m2 */
+    public function area(): float
+    {
+        return array_sum(array_map(fn (LaidRoom $room): float => $room->plan->area(), $this->rooms));
+    }
+
+    /** @return float m3 */
+    public function volume(): float
+    {
+        return array_sum(array_map(fn (LaidRoom $room): float => $room->plan->volume(), $this->rooms));
+    }
+
+    /**
+     * Rooms that one leads to and that lead back, with the pairs of doors.
+     *
+     * @param  array<string, FloorPlan>  $plans
+     * @return array<string, non-empty-list<array{Furnishing, Furnishing}>>
+     */
+    private static function neighbours(array $plans, string $key): array
+    {
+        $found = [];
+        foreach ($plans[$key]->all(FurnishingKind::Door) as $door) {
+            $other = $door->leadsTo;
+            if ($other === $key || ! isset($plans[$other]) || isset($found[$other])) {
+                continue;
+            }
+            $pairs = array_map(null, self::doors($plans[$key], $other), self::doors($plans[$other], $key));
+            $whole = array_values(array_filter($pairs, fn (array $pair): bool => isset($pair[0], $pair[1])));
+            if ($whole !== []) {
+                /** @var non-empty-list<array{Furnishing, Furnishing}> $whole */
+                $found[$other] = $whole;
+            }
+        }
+
+        return $found;
+    }
+
+    /** @return list<Furnishing> */
+    private static function doors(FloorPlan $plan, string $leadsTo): array
+    {
+        return array_values(array_filter($plan->all(FurnishingKind::Door), fn (Furnishing $door): bool => $door->leadsTo === $leadsTo));
+    }
+
+    /** @param  array{Furnishing, Furnishing}  $doors  of the room that lies already, and of the one to be laid */
+    private static function against(LaidRoom $room, FloorPlan $plan, array $doors): LaidRoom
+    {
+        [$here, $there] = $doors;
+        $turn = $here->turn + $room->turn + M_PI - $there->turn;
+        [$x, $y] = self::facing($room, $here);
+        [$atX, $atY] = (new LaidRoom($plan, $turn, [0.0, 0.0]))->at([$there->x, $there->y]);
+
+        return new LaidRoom($plan, $turn, [$x - $atX, $y - $atY]);
+    }
+
+    /**
+     * Where the other room’s door is, beyond the wall.
+     *
+     * @return array{float, float}
+     */
+    private static function facing(LaidRoom $room, Furnishing $door): array
+    {
+        $outwards = $door->turn + $room->turn - M_PI_2;
+        [$x, $y] = $room->at([$door->x, $door->y]);
+
+        return [$x + self::WALL * cos($outwards), $y + self::WALL * sin($outwards)];
+    }
+
+    /** @param  array{Furnishing, Furnishing}  $doors */
+    private static function distance(LaidRoom $room, LaidRoom $other, array $doors): float
+    {
+        [$x, $y] = self::facing($room, $doors[0]);
+        [$ox, $oy] = $other->at([$doors[1]->x, $doors[1]->y]);
+
+        return hypot($x - $ox, $y - $oy);
+    }
+
+    /**
+     * @param  array<string, LaidRoom>  $laid
+     * @return list<array{string, string}>
+     */
+    private static function overlaps(array $laid): array
+    {
+        $found = [];
+        $keys = array_map(strval(...), array_keys($laid));
+        foreach ($keys as $i => $one) {
+            foreach (array_slice($keys, $i + 1) as $other) {
+                if ($laid[$one]->liesOver($laid[$other])) {
+                    $found[] = [$one, $other];
+                }
+            }
+        }
+
+        return $found;
+    }
+}

@@ -10,6 +10,7 @@ use App\Http\Controllers\FindController;
 use App\Http\Controllers\MisfitController;
 use App\Http\Controllers\NeedController;
 use App\Http\Controllers\PartController;
+use App\Http\Controllers\PlanController;
 use App\Http\Controllers\ProgrammeController;
 use App\Http\Controllers\RoomController;
 use App\Http\Controllers\SessionController;
@@ -19,6 +20,7 @@ use App\Http\Controllers\SiteController;
 use App\Http\Controllers\SketchController;
 use App\Http\Controllers\StockController;
 use App\Http\Controllers\VersionController;
+use App\Http\Controllers\WallController;
 use App\Http\Controllers\WorkingController;
 use Illuminate\Support\Facades\Route;
 
@@ -36,6 +38,8 @@ Route::middleware('auth:sanctum')->group(function (): void {
     Route::post('comparisons', [ComparisonController::class, 'store']);
     Route::post('disputes', [DisputeController::class, 'store']);
     Route::post('workings', [WorkingController::class, 'store']);
+    Route::post('plans', [PlanController::class, 'store']);
+    Route::post('walls', [WallController::class, 'store']);
     Route::post('needs', [NeedController::class, 'store']);
     Route::post('finds', [FindController::class, 'store']);
     Route::post('sketches', [SketchController::class, 'store']);

@@ -12,6 +12,7 @@ use Jornel\Core\Ledger\Ledger;
 use Jornel\Core\Ledger\Setting;
 use Jornel\Core\Part\Catalogue;
 use Jornel\Core\Quantity\System;
+use Jornel\Core\Room\Room;
 use Jornel\Core\Room\RoomEntry;
 use Jornel\Core\Shape\DesignEntry;
 
@@ -45,6 +46,12 @@ final readonly class Evaluate
         return $version === null ? $today : $today->overlaidBy($version->catalogue());
     }
 
+    /** @param  array<string, mixed>  $room  as written down */
+    private function room(array $room, System $system): Room
+    {
+        return RoomEntry::read($room, $system, $this->data->occupancies(), $this->data->pollutants(), $this->data->grades());
+    }
+
     /** What a version was computed with, computed again. */
     public function version(Version $version): Ledger
     {
@@ -64,7 +71,7 @@ final readonly class Evaluate
     {
         $targets = $this->data->targets();
         $ledger = Ledger::ofRoom(
-            RoomEntry::read($room, $system, $this->data->occupancies(), $this->data->pollutants(), $this->data->grades()),
+            $this->room($room, $system),
             $targets->get($goal),
             $targets,
         );

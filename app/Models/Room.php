@@ -30,6 +30,9 @@ use Illuminate\Database\Eloquent\SoftDeletes;
  * @property string $ventilation_entry
  * @property string $central_entry
  * @property string $central_grade
+ * @property list<array<string, mixed>>|null $outline
+ * @property list<array<string, mixed>>|null $furnishings
+ * @property Person|null $changer
  * @property string $goal
  * @property int $revision
  * @property Site $site
@@ -43,13 +46,13 @@ class Room extends Model implements OfProgramme
     protected $fillable = [
         'name', 'use', 'length_m', 'length_entry', 'width_m', 'width_entry', 'height_m', 'height_entry',
         'people', 'pollutant', 'noise_limit_dba', 'has_fuel_burning', 'outdoor_ug_m3', 'leakiness',
-        'ventilation_entry', 'central_entry', 'central_grade', 'goal', 'revision',
+        'ventilation_entry', 'central_entry', 'central_grade', 'outline', 'furnishings', 'goal', 'revision', 'changed_by',
     ];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['has_fuel_burning' => 'boolean'];
+        return ['has_fuel_burning' => 'boolean', 'outline' => 'array', 'furnishings' => 'array'];
     }
 
     /** @return BelongsTo<Site, $this> */
@@ -67,6 +70,12 @@ class Room extends Model implements OfProgramme
         return $builds;
     }
 
+    /** @return BelongsTo<Person, $this> who changed it last */
+    public function changer(): BelongsTo
+    {
+        return $this->belongsTo(Person::class, 'changed_by');
+    }
+
     public function programmeId(): int
     {
         return $this->site->programme_id;
@@ -75,7 +84,7 @@ class Room extends Model implements OfProgramme
     /**
      * The room as it was written down.
      *
-     * @return array{name: string, use: string, length: string, width: string, height: string, people: int, pollutant: string, noise_limit: string, has_fuel_burning: bool, outdoor: string, leakiness: string, ventilation: string, central: string, central_grade: string}
+     * @return array{name: string, use: string, length: string, width: string, height: string, people: int, pollutant: string, noise_limit: string, has_fuel_burning: bool, outdoor: string, leakiness: string, ventilation: string, central: string, central_grade: string, outline: list<array<string, mixed>>, furnishings: list<array<string, mixed>>}
      */
     public function entries(): array
     {
@@ -94,6 +103,8 @@ class Room extends Model implements OfProgramme
             'ventilation' => $this->ventilation_entry ?? '',
             'central' => $this->central_entry ?? '',
             'central_grade' => $this->central_grade ?? '',
+            'outline' => $this->outline ?? [],
+            'furnishings' => $this->furnishings ?? [],
         ];
     }
 }

@@ -55,11 +55,12 @@ class DatabaseSeeder extends Seeder
         $read = $evaluate($row['entries'], $row['goal'], null, System::Imperial)->room;
         $room = new Room([
             'name' => $read->name, 'use' => $read->use->id, 'people' => $read->people, 'pollutant' => $read->pollutant->id,
-            'length_m' => $read->length, 'length_entry' => $row['entries']['length'],
-            'width_m' => $read->width, 'width_entry' => $row['entries']['width'],
-            'height_m' => $read->height, 'height_entry' => $row['entries']['height'],
+            'length_m' => $read->plan->sides()[0], 'length_entry' => $row['entries']['length'] ?? '',
+            'width_m' => $read->plan->sides()[1], 'width_entry' => $row['entries']['width'] ?? '',
+            'height_m' => $read->ceiling(), 'height_entry' => $row['entries']['height'],
             'noise_limit_dba' => $read->noiseLimit, 'has_fuel_burning' => $read->hasFuelBurning, 'outdoor_ug_m3' => $read->outdoor(), 'leakiness' => $row['entries']['leakiness'] ?? 'ordinary',
             'ventilation_entry' => $row['entries']['ventilation'] ?? '', 'central_entry' => $row['entries']['central'] ?? '', 'central_grade' => $row['entries']['central_grade'] ?? '',
+            'outline' => $row['entries']['outline'] ?? null, 'furnishings' => $row['entries']['furnishings'] ?? null,
             'goal' => $row['goal'], 'revision' => 1,
         ]);
         $site->rooms()->save($room);

@@ -13,7 +13,7 @@ use Illuminate\Testing\TestResponse;
 class AccessTest extends FeatureTestCase
 {
     /** Routes that touch no programme's records. */
-    private const OPEN = ['session', 'catalogue', 'evaluations', 'misfits', 'finds', 'sketches', 'workings', 'disputes', 'comparisons', 'needs', 'programmes'];
+    private const OPEN = ['session', 'catalogue', 'evaluations', 'misfits', 'finds', 'sketches', 'workings', 'disputes', 'comparisons', 'needs', 'plans', 'walls', 'programmes'];
 
     public function test_every_route_is_either_known_to_be_open_or_names_a_record(): void
     {

@@ -15,6 +15,9 @@ use OpenApi\Attributes as OA;
 ])]
 class RoomRequest extends StrictRequest
 {
+    /** Of corners and furnishings. */
+    private const LENGTHS = ['width', 'depth', 'height'];
+
     public function rules(): array
     {
         return [...$this->roomRules(), 'revision' => [$this->isMethod('put') ? 'required' : 'prohibited', 'integer']];
@@ -27,13 +30,14 @@ class RoomRequest extends StrictRequest
         $system = $person instanceof Person ? $person->measure : System::Imperial;
         $ledger = $evaluate($this->room(), $this->goal(), null, $system);
         $room = $ledger->room;
+        [$length, $width] = $room->plan->sides();
 
         return [
             'name' => $room->name,
             'use' => $room->use->id,
-            'length_m' => $room->length, 'length_entry' => $this->entry('length', $system),
-            'width_m' => $room->width, 'width_entry' => $this->entry('width', $system),
-            'height_m' => $room->height, 'height_entry' => $this->entry('height', $system),
+            'length_m' => $length, 'length_entry' => $this->entry('length', $system),
+            'width_m' => $width, 'width_entry' => $this->entry('width', $system),
+            'height_m' => $room->ceiling(), 'height_entry' => $this->entry('height', $system),
             'people' => $room->people,
             'pollutant' => $room->pollutant->id,
             'noise_limit_dba' => $room->noiseLimit,
@@ -43,8 +47,27 @@ class RoomRequest extends StrictRequest
             'ventilation_entry' => $this->flow('ventilation', $system),
             'central_entry' => $this->flow('central', $system),
             'central_grade' => $this->string('room.central_grade')->toString(),
+            'outline' => $this->rows('outline', $system),
+            'furnishings' => $this->rows('furnishings', $system),
+            'changed_by' => $person instanceof Person ? $person->id : null,
             'goal' => $ledger->goal->id(),
         ];
+    }
+
+    /** @return list<array<string, mixed>>|null rows as they were drawn, lengths with their unit; null for none */
+    private function rows(string $field, System $system): ?array
+    {
+        /** @var list<array<string, mixed>> $rows */
+        $rows = $this->room()[$field] ?? [];
+
+        return $rows === [] ? null : array_map(function (array $row) use ($system): array {
+            foreach (self::LENGTHS as $side) {
+                $text = $row[$side] ?? '';
+                $row = [$side => is_string($text) ? RoomEntry::withUnit($text, $system) : ''] + $row;
+            }
+
+            return $row;
+        }, $rows);
     }
 
     private function flow(string $field, System $system): string

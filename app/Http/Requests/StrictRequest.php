@@ -40,6 +40,11 @@ abstract class StrictRequest extends FormRequest
             'room.has_fuel_burning' => ['required', 'boolean'],
             'room.outdoor' => $text, 'room.leakiness' => $text,
             'room.ventilation' => $text, 'room.central' => $text, 'room.central_grade' => $text,
+            'room.outline' => ['nullable', 'array'], 'room.outline.*.x' => ['required', 'numeric'], 'room.outline.*.y' => ['required', 'numeric'],
+            'room.outline.*.height' => $text, 'room.outline.*.taped' => ['nullable', 'boolean'],
+            'room.furnishings' => ['nullable', 'array'], 'room.furnishings.*.x' => ['required', 'numeric'], 'room.furnishings.*.y' => ['required', 'numeric'],
+            'room.furnishings.*.kind' => ['required', 'string', 'max:20'], 'room.furnishings.*.leads_to' => $text,
+            'room.furnishings.*.width' => $text, 'room.furnishings.*.depth' => $text, 'room.furnishings.*.height' => $text,
             'goal' => ['required', 'string', 'max:60'],
         ];
     }

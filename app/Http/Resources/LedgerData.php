@@ -2,10 +2,7 @@
 
 namespace App\Http\Resources;
 
-use App\Http\Resources\Drawing\DrawingData;
 use Jornel\Core\Caution\Caution;
-use Jornel\Core\Kit\Drawing\Drawing;
-use Jornel\Core\Kit\Drawing\RoomScene;
 use Jornel\Core\Kit\Drawing\View;
 use Jornel\Core\Ledger\Ledger;
 use Jornel\Core\Ledger\TargetAsk;
@@ -34,7 +31,6 @@ final readonly class LedgerData
         #[OA\Property(nullable: true, description: 'Clean air of the build along the same scale, 0 to 1')] public ?float $buildShare,
         #[OA\Property(nullable: true)] public ?UnitData $unit,
         #[OA\Property(items: new OA\Items(ref: CautionData::class))] public array $cautions,
-        #[OA\Property] public DrawingData $roomDrawing,
     ) {
     }
 
@@ -56,7 +52,6 @@ final readonly class LedgerData
             $ledger->unit === null ? null : round(min(1.0, $ledger->unit->line()->judged() / $most), 4),
             $ledger->unit === null || $ledger->cost === null || $scene === null ? null : UnitData::of($ledger->unit, $ledger->cost, $view->draw($scene)),
             array_map(fn (Caution $caution): CautionData => CautionData::of($caution), $ledger->cautions),
-            DrawingData::of(Drawing::of(RoomScene::of($ledger->room, $scene, $ledger->unit->units ?? 0)), [], [], Display::RoomLength),
         );
     }
 }

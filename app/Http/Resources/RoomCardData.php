@@ -2,7 +2,9 @@
 
 namespace App\Http\Resources;
 
+use App\Http\Resources\Drawing\StrokeData;
 use App\Models\Room;
+use Jornel\Core\Kit\Drawing\RoomPlan;
 use Jornel\Core\Ledger\GoalShare;
 use Jornel\Core\Ledger\Ledger;
 use Jornel\Core\Quantity\Display;
@@ -22,8 +24,8 @@ final readonly class RoomCardData
         #[OA\Property] public Shown $asks,
         #[OA\Property(nullable: true, description: 'Its latest build')] public ?BuildData $build,
         #[OA\Property(description: 'Clean air of the latest build as a share of what the goal asks for; 0 without one')] public float $goalShare,
-        #[OA\Property(description: 'Side of the floor along the page, as a share of the longest in the programme')] public float $planWidth,
-        #[OA\Property] public float $planDepth,
+        #[OA\Property(description: 'Its floor as SVG path data, mm')] public string $plan,
+        #[OA\Property(description: 'Longest side of a room in the programme, mm')] public float $sheet,
     ) {
     }
 
@@ -37,7 +39,7 @@ final readonly class RoomCardData
             Shown::of(Display::Area, $ledger->room->floorArea()), $ledger->goal->name(), Shown::of(Display::Flow, $ledger->asks),
             $build === null ? null : BuildData::of($build),
             $build === null ? 0.0 : round(GoalShare::of((float) $build->latest->clean_air_m3_s, $ledger->asks), 3),
-            round($ledger->room->length / $longest, 4), round($ledger->room->width / $longest, 4),
+            StrokeData::of(RoomPlan::of($ledger->room->plan)->floor[0])->path, round(1000.0 * $longest, 1),
         );
     }
 }

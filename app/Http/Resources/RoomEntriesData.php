@@ -2,11 +2,17 @@
 
 namespace App\Http\Resources;
 
+use App\Http\Resources\Drawing\CornerData;
+use App\Http\Resources\Drawing\FurnishingData;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(schema: 'RoomEntries', description: 'A room as it is written down')]
 final readonly class RoomEntriesData
 {
+    /**
+     * @param  list<CornerData>  $outline
+     * @param  list<FurnishingData>  $furnishings
+     */
     private function __construct(
         #[OA\Property] public string $name,
         #[OA\Property] public string $use,
@@ -22,6 +28,8 @@ final readonly class RoomEntriesData
         #[OA\Property(description: 'Outdoor air that the building brings in; empty for none')] public string $ventilation,
         #[OA\Property(description: 'Room air that passes a central filter; empty for none')] public string $central,
         #[OA\Property(description: 'Of the central filter; empty for none')] public string $central_grade,
+        #[OA\Property(items: new OA\Items(ref: CornerData::class), description: 'Corners of what is no plain rectangle; empty for one of length and width')] public array $outline,
+        #[OA\Property(items: new OA\Items(ref: FurnishingData::class))] public array $furnishings,
     ) {
     }
 
@@ -34,6 +42,16 @@ final readonly class RoomEntriesData
             $text('name'), $text('use'), $text('length'), $text('width'), $text('height'), $text('people'),
             $text('pollutant'), $text('noise_limit'), ($entries['has_fuel_burning'] ?? false) === true,
             $text('outdoor'), $text('leakiness') ?: 'ordinary', $text('ventilation'), $text('central'), $text('central_grade'),
+            array_map(CornerData::of(...), self::rows($entries, 'outline')), array_map(FurnishingData::of(...), self::rows($entries, 'furnishings')),
         );
+    }
+
+    /**
+     * @param  array<string, mixed>  $entries
+     * @return list<array<mixed>>
+     */
+    private static function rows(array $entries, string $field): array
+    {
+        return array_values(array_filter(is_array($entries[$field] ?? null) ? $entries[$field] : [], is_array(...)));
     }
 }

@@ -45,7 +45,7 @@ final readonly class Why
             'minutes90' => $this->minutes(0.90, $this->line->seconds90),
             'minutes99' => $this->minutes(0.99, $this->line->seconds99),
             'level' => [$this->level()],
-            'seatLevel' => $this->atSeat(),
+            ...($this->line->seatLevel === null ? [] : ['seatLevel' => $this->atSeat($this->line->seatLevel)]),
             'watts' => [new WhyLine('Power of all units', 'n P', Sentence::of('%s × %s = %s', $this->unit->units, [Display::Power, $this->line->performance->speed->watts], [Display::Power, $this->line->watts]), '', 'of the fans at this speed')],
             'filterFlow' => [...$balance, ...array_values(array_filter($faces, fn (WhyLine $row): bool => str_starts_with($row->figure, 'Face')))],
             'bypassFlow' => $bypass,
@@ -118,15 +118,15 @@ final readonly class Why
     }
 
     /** @return list<WhyLine> */
-    private function atSeat(): array
+    private function atSeat(float $level): array
     {
         $plan = $this->ledger->room->plan;
 
-        return $this->line->seatLevel === null ? [] : [new WhyLine(
+        return [new WhyLine(
             'Level at the loudest seat', 'Lw + 10 log10(q / (4 pi r²) + 4 / R), added over the units',
             Sentence::of(
                 'nearest seat %s from the first unit, %s of floor, ceiling and walls: %s',
-                [Display::RoomLength, $plan->nearestSeat() ?? 0.0], [Display::Area, $plan->surface()], [Display::Level, $this->line->seatLevel],
+                [Display::RoomLength, $plan->nearestSeat() ?? 0.0], [Display::Area, $plan->surface()], [Display::Level, $level],
             ),
             'assumed', sprintf('units on the floor (q = %g), %g %% of the sound absorbed by the surfaces (assumed)', Sound::ON_FLOOR, 100.0 * Sound::ABSORPTION),
         ), $this->level()];

@@ -184,8 +184,7 @@ final class FloorPlanTest extends TestCase
         $plan = FloorPlan::drawn(self::L, [2.5], array_map(fn (array $one): Furnishing => Furnishing::usual(...$one), [
             [FurnishingKind::Window, 0.0, 2.0], [FurnishingKind::Door, 6.0, 1.0], [FurnishingKind::BuiltIn, 1.0, 4.0],
         ]));
-        $room = Room::of('L', Sample::data()->occupancies()->get('classroom'), $plan, 5, Sample::data()->pollutants()->get('cadr-smoke'), null);
-        $solids = RoomScene::of($room, null, 0)->solids;
+        $solids = RoomScene::of($plan, null, 0)->solids;
         $walls = array_values(array_filter($solids, fn (Solid $solid): bool => $solid->part === 'wall'));
         $marks = array_merge(...array_map(fn (Solid $solid): array => array_merge(...array_map(fn ($face): array => array_map(fn (Mark $mark): string => $mark->kind, $face->marks()), $solid->faces())), $solids));
 

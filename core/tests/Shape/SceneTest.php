@@ -150,7 +150,7 @@ final class SceneTest extends TestCase
 
     public function test_as_many_units_stand_in_the_room_as_are_built(): void
     {
-        $parts = fn (int $units): int => count(array_filter(RoomScene::of(Sample::room(), Sample::design()->scene(), $units)->solids, fn (Solid $solid): bool => $solid->part === 'fan'));
+        $parts = fn (int $units): int => count(array_filter(RoomScene::of(Sample::room()->plan, Sample::design()->scene(), $units)->solids, fn (Solid $solid): bool => $solid->part === 'fan'));
 
         self::assertSame([1, 2, 5], [$parts(1), $parts(2), $parts(5)]);
     }

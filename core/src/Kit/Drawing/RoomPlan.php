@@ -22,9 +22,9 @@ final readonly class RoomPlan
 
     /**
      * @param  int  $units  0 or more
-     * @param  array{float, float}  $foot  sides of one unit, m
+     * @param  array{float, float}|null  $foot  sides of one unit, m; null for the usual
      */
-    public static function of(FloorPlan $plan, int $units = 0, array $foot = [0.53, 0.53], PlanSheet $sheet = new PlanSheet): self
+    public static function of(FloorPlan $plan, int $units = 0, ?array $foot = null, PlanSheet $sheet = new PlanSheet): self
     {
         $walls = $plan->outline->walls();
         $count = count($walls);
@@ -37,7 +37,7 @@ final readonly class RoomPlan
                 $wall->to,
             ], true);
         }
-        $drawn = fn (Furnishing $one): Furnishing => $one->kind === FurnishingKind::Unit ? new Furnishing($one->kind, $one->x, $one->y, $foot[0], $foot[1], $one->height) : $one;
+        $drawn = fn (Furnishing $one): Furnishing => $foot !== null && $one->kind === FurnishingKind::Unit ? new Furnishing($one->kind, $one->x, $one->y, $foot[0], $foot[1], $one->height) : $one;
         $spread = array_slice($plan->units($units), count($plan->all(FurnishingKind::Unit)));
 
         return new self(

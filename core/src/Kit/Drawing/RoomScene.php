@@ -8,7 +8,6 @@ use Jornel\Core\Room\Plan\FloorPlan;
 use Jornel\Core\Room\Plan\Furnishing;
 use Jornel\Core\Room\Plan\FurnishingKind;
 use Jornel\Core\Room\Plan\Wall;
-use Jornel\Core\Room\Room;
 use Jornel\Core\Shape\Scene\Anchor;
 use Jornel\Core\Shape\Scene\Arrow;
 use Jornel\Core\Shape\Scene\Extent;
@@ -33,9 +32,8 @@ final class RoomScene
     private const OUTLET = 0.3;
 
     /** @param  Scene|null  $unit what stands in the room, so many times */
-    public static function of(Room $room, ?Scene $unit, int $units): Scene
+    public static function of(FloorPlan $plan, ?Scene $unit, int $units): Scene
     {
-        $plan = $room->plan;
         $solids = [self::floor($plan), ...self::walls($plan, (new Camera)->towardsViewer)];
         foreach ($plan->furnishings as $number => $one) {
             if (! $one->kind->isInWall() && $one->kind !== FurnishingKind::Unit) {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Jornel\Core\Room\Plan;
 
 use Jornel\Core\Faults;
+use Jornel\Core\InvalidEntries;
 use Jornel\Core\Quantity\Display;
 use Jornel\Core\Quantity\Entry;
 use Jornel\Core\Quantity\System;
@@ -25,6 +26,14 @@ final readonly class PlanEntry
     /** @param  array<string, mixed>  $fields  length, width, height, outline, furnishings */
     public function __construct(private array $fields, private System $system)
     {
+    }
+
+    /** @throws InvalidEntries with every field that is at fault */
+    public function plan(): FloorPlan
+    {
+        $faults = new Faults;
+
+        return $this->read($faults) ?? throw $faults->thrown();
     }
 
     /** Null with the faults noted where something cannot be read. */

@@ -1,0 +1,19 @@
+<?php
+
+namespace App\Http\Requests;
+
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(schema: 'PlanRequest', required: ['room', 'goal'], properties: [
+    new OA\Property(property: 'room', ref: '#/components/schemas/RoomEntries'),
+    new OA\Property(property: 'goal', type: 'string', example: 'air-changes-5'),
+    new OA\Property(property: 'unit', ref: '#/components/schemas/Choices', nullable: true, description: 'What stands in it'),
+    new OA\Property(property: 'programme', type: 'integer', nullable: true, description: 'Whose own parts hold'),
+])]
+class PlanRequest extends StrictRequest
+{
+    public function rules(): array
+    {
+        return [...$this->roomRules(), ...$this->unitRules('nullable'), 'programme' => ['nullable', 'integer']];
+    }
+}

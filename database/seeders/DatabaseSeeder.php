@@ -42,10 +42,21 @@ class DatabaseSeeder extends Seeder
             foreach ($row['rooms'] as $room) {
                 $this->room($site, $room, $organiser, $save, $evaluate);
             }
+            $this->joinByDoors($site);
         }
         foreach ($scenario['stock'] as $row) {
             $build = isset($row['build']) ? Build::query()->whereHas('room', fn ($room) => $room->where('name', $row['build']))->firstOrFail() : null;
             $shelf->move($programme->unsetRelation('movements'), $organiser, $row['kind'], $row['code'], StockMove::from($row['move']), $row['pieces'], $build, $row['note'] ?? '');
+        }
+    }
+
+    /** Doors of the scenario lead to rooms by name; records know them by number. */
+    private function joinByDoors(Site $site): void
+    {
+        $ids = $site->rooms()->pluck('id', 'name');
+        foreach ($site->rooms()->get() as $room) {
+            $named = fn (array $one): array => ($one['leads_to'] ?? '') === '' ? $one : ['leads_to' => (string) $ids[$one['leads_to']]] + $one;
+            $room->update(['furnishings' => $room->furnishings === null ? null : array_map($named, $room->furnishings)]);
         }
     }
 

@@ -17,6 +17,7 @@ export function speed(over: Partial<Speed> = {}): Speed {
         minutes90: shown('21 min'),
         minutes99: shown('42 min'),
         level: shown('62 dBA'),
+        seatLevel: null,
         watts: shown('55 W'),
         restriction: 'fair',
         reachesGoal: true,
@@ -65,7 +66,6 @@ export function ledger(over: Partial<Ledger> = {}): Ledger {
         buildShare: null,
         unit: null,
         cautions: [],
-        roomDrawing: { frame: { x: 0, y: 0, width: 1, height: 1 }, strokes: [], labels: [], arrows: [], extents: [] },
         ...over,
     };
 }
@@ -103,6 +103,8 @@ export function room(over: Partial<Room> = {}): Room {
             ventilation: '',
             central: '',
             central_grade: '',
+            outline: [],
+            furnishings: [],
         },
         goal: 'air-changes-6',
         revision: 3,

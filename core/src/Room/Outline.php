@@ -207,13 +207,36 @@ final readonly class Outline
                     continue;
                 }
                 [$a, $b, $c, $d] = [$corners[$i], $corners[($i + 1) % $count], $corners[$j], $corners[($j + 1) % $count]];
-                if (self::turn($a, $b, $c) * self::turn($a, $b, $d) <= 0.0 && self::turn($c, $d, $a) * self::turn($c, $d, $b) <= 0.0) {
+                if (self::meet($a, $b, $c, $d)) {
                     return true;
                 }
             }
         }
 
         return false;
+    }
+
+    /**
+     * Whether two walls have a point in common; two on one line only where they lie over each other.
+     *
+     * @param  array{float, float}  $a
+     * @param  array{float, float}  $b
+     * @param  array{float, float}  $c
+     * @param  array{float, float}  $d
+     */
+    private static function meet(array $a, array $b, array $c, array $d): bool
+    {
+        [$abc, $abd, $cda, $cdb] = [self::turn($a, $b, $c), self::turn($a, $b, $d), self::turn($c, $d, $a), self::turn($c, $d, $b)];
+        if ($abc * $abd > 0.0 || $cda * $cdb > 0.0) {
+            return false;
+        }
+        foreach ([0, 1] as $axis) {
+            if (max($a[$axis], $b[$axis]) < min($c[$axis], $d[$axis]) || max($c[$axis], $d[$axis]) < min($a[$axis], $b[$axis])) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     /**

@@ -26,6 +26,18 @@ final class OutlineTest extends TestCase
         self::assertEqualsWithDelta(45.0, Outline::of(array_reverse(self::L), [2.5])->volume(), 1e-12);
     }
 
+    public function test_a_recess_leaves_two_walls_on_one_line(): void
+    {
+        // 6 x 4 m with a niche of 2 x 0.5 m behind the middle of its back wall.
+        $niche = [[0.0, 0.0], [6.0, 0.0], [6.0, 4.0], [4.0, 4.0], [4.0, 4.5], [2.0, 4.5], [2.0, 4.0], [0.0, 4.0]];
+
+        self::assertEqualsWithDelta(25.0, Outline::of($niche, [2.5])->area(), 1e-12);
+        // The same breast drawn so deep that it meets the front wall parts the room.
+        $parted = array_map(fn (array $corner): array => [$corner[0], $corner[1] === 4.5 ? 0.0 : $corner[1]], $niche);
+        $this->expectException(InvalidRoom::class);
+        Outline::of($parted, [2.5]);
+    }
+
     public function test_a_sloped_ceiling_over_a_rectangle(): void
     {
         // 4 x 5 m, from 2 m to 3 m: mean 2.5 m.

@@ -96,6 +96,18 @@ export const useEvaluation = (question: MaybeRefOrGetter<Question | null>) =>
         gcTime: 30_000,
     });
 
+export type PlanQuestion = Pick<Question, 'room' | 'goal' | 'unit' | 'programme'>;
+
+/** The room as it is drawn, whoever uses it. */
+export const usePlanned = (question: MaybeRefOrGetter<PlanQuestion | null>) =>
+    useQuery({
+        queryKey: ['plan', question],
+        queryFn: ({ signal }) => answer(api.POST('/plans', { body: toValue(question) as PlanQuestion, signal })),
+        enabled: () => toValue(question) !== null,
+        placeholderData: keepPreviousData,
+        gcTime: 30_000,
+    });
+
 export const useMisfits = (unit: MaybeRefOrGetter<Choices>, programme: MaybeRefOrGetter<number>, open: MaybeRefOrGetter<boolean>) =>
     useQuery({
         // Joining, corners, number and speed change nothing about what fits.

@@ -16,6 +16,8 @@ export const FRESH_ROOM: RoomEntries = {
     ventilation: '',
     central: '',
     central_grade: '',
+    outline: [],
+    furnishings: [],
 };
 
 export const FIRST_CHOICES: Choices = {

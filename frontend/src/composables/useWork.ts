@@ -101,6 +101,7 @@ export function useWork() {
 
     return {
         roomId,
+        siteId,
         stage,
         stages,
         catalogue,

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed } from 'vue';
+import { computed, ref } from 'vue';
 import type { Choices, Need, Wishes } from '../api/client';
 import AwayNotice from '../components/AwayNotice.vue';
 import BenchStage from '../components/bench/BenchStage.vue';
@@ -16,17 +16,29 @@ import { useHistory } from '../composables/useHistory';
 import { useWork } from '../composables/useWork';
 
 const work = useWork();
-const { stage, stages, catalogue, room, programme, versionId, saved, fault } = work;
+const { siteId, stage, stages, catalogue, room, programme, versionId, saved, fault } = work;
 const { draft, ready, roomChanged, buildChanged } = work.drafting;
-const { ledger, errors, offers, away, current } = work.bench;
+const { ledger, errors, away, current } = work.bench;
 const currency = computed(() => programme.data.value?.currency ?? '');
 
+/** Whether something on the plan is held just now. */
+const held = ref(false);
 const history = useHistory(
     work.roomId.value === null ? 'new' : `room-${work.roomId.value}`,
-    () => draft.choices,
+    () => ({ choices: draft.choices, outline: draft.entries.outline, furnishings: draft.entries.furnishings }),
     ready,
-    (choices) => (draft.choices = choices),
+    ({ choices, outline, furnishings }) => {
+        draft.choices = choices;
+        draft.entries = { ...draft.entries, outline, furnishings };
+    },
+    held,
 );
+/** Rooms that a door may lead to. */
+const neighbours = computed(() => {
+    const sites = programme.data.value?.sites ?? [];
+    const site = sites.find((one) => one.id === siteId || one.rooms.some((other) => other.id === work.roomId.value));
+    return (site?.rooms ?? []).filter((other) => other.id !== work.roomId.value).map(({ id, name }) => ({ id, name }));
+});
 
 /** What the talk about the need came to: entries and goal are set at once, limits wait where builds are looked for. */
 function settle(sets: Need['sets']): void {
@@ -77,12 +89,19 @@ function take(choices: Choices): void {
                 <RoomStage
                     v-if="stage === 'room'"
                     :entries="draft.entries"
-                    :ledger="ledger"
+                    :goal="draft.goal"
+                    :unit="work.build.value ? draft.choices : null"
+                    :programme="work.programmeId.value"
+                    :neighbours="neighbours"
                     :catalogue="catalogue.data.value"
                     :errors="errors"
-                    :offers="offers"
+                    :can-undo="history.canUndo.value"
+                    :can-redo="history.canRedo.value"
                     @change="(entries) => (draft.entries = entries)"
                     @need="settle"
+                    @hold="(holds) => (held = holds)"
+                    @undo="history.undo()"
+                    @redo="history.redo()"
                 />
                 <TargetStage
                     v-else-if="stage === 'target' && ledger"
@@ -142,7 +161,7 @@ function take(choices: Choices): void {
                     :currency="currency"
                     @speed="(name) => (draft.choices.speed = name)"
                 />
-                <div v-else class="empty">The ledger fills as soon as the room has its three lengths.</div>
+                <div v-else class="empty">The ledger fills as soon as the room is measured and you have said how many people use it.</div>
                 <SaveBar :work="work" />
             </div>
         </template>

@@ -60,9 +60,8 @@ final class RoomScene
     /** @return list<Extent> along the sides of the whole, and the height where the ceiling is seen best */
     private static function extents(FloorPlan $plan): array
     {
-        [$xs, $ys] = [array_column($plan->outline->corners, 0), array_column($plan->outline->corners, 1)];
-        [$left, $right, $front, $back] = [min($xs), max($xs), min($ys), max($ys)];
-        $far = array_keys($xs)[0];
+        [$left, $front, $right, $back] = $plan->frame();
+        $far = 0;
         foreach ($plan->outline->corners as $i => [$x, $y]) {
             $far = $x + $y > $plan->outline->corners[$far][0] + $plan->outline->corners[$far][1] ? $i : $far;
         }
@@ -224,8 +223,8 @@ final class RoomScene
     private static function person(FloorPlan $plan): array
     {
         [$length, $width] = $plan->sides();
-        $x = min(array_column($plan->outline->corners, 0)) + $length * 0.8;
-        $y = min(array_column($plan->outline->corners, 1)) + $width * 0.3;
+        [$left, $front] = $plan->frame();
+        [$x, $y] = [$left + $length * 0.8, $front + $width * 0.3];
         $isFree = array_filter($plan->furnishings, fn (Furnishing $one): bool => abs($one->x - $x) < $one->width / 2.0 + 0.3 && abs($one->y - $y) < $one->depth / 2.0 + 0.3) === [];
         if ($length <= 2.0 || $width <= 1.6 || $plan->height() <= 1.8 || ! $isFree || ! $plan->outline->contains([$x, $y])) {
             return [];

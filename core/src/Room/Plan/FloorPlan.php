@@ -86,9 +86,21 @@ final readonly class FloorPlan
      */
     public function sides(): array
     {
+        [$left, $front, $right, $back] = $this->frame();
+
+        return [$right - $left, $back - $front];
+    }
+
+    /**
+     * The rectangle that it just goes into.
+     *
+     * @return array{float, float, float, float} left, front, right, back, m
+     */
+    public function frame(): array
+    {
         [$xs, $ys] = [array_column($this->outline->corners, 0), array_column($this->outline->corners, 1)];
 
-        return [max($xs) - min($xs), max($ys) - min($ys)];
+        return [min($xs), min($ys), max($xs), max($ys)];
     }
 
     /** @return list<Furnishing> */
@@ -108,7 +120,7 @@ final readonly class FloorPlan
         $places = array_slice($this->all(FurnishingKind::Unit), 0, $units);
         $left = $units - count($places);
         [$length, $width] = $this->sides();
-        [$x, $y] = [min(array_column($this->outline->corners, 0)), min(array_column($this->outline->corners, 1))];
+        [$x, $y] = $this->frame();
         for ($i = 0; $i < $left; $i++) {
             $places[] = self::placed($this->outline, Furnishing::usual(FurnishingKind::Unit, $x + $length * ($i + 0.5) / $left, $y + $width * 0.62));
         }

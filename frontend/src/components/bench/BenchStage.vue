@@ -2,6 +2,7 @@
 import { computed, ref, watch } from 'vue';
 import type { Catalogue, Choices, Ledger } from '../../api/client';
 import { useMisfits, useWorking, type Question } from '../../api/queries';
+import { usePlan } from '../../composables/usePlan';
 import SceneDrawing from '../SceneDrawing.vue';
 import ChoicePanel from './ChoicePanel.vue';
 import { CHOICES, inForce, options, shapeOptions, type ChoiceKey } from './choices';
@@ -40,6 +41,11 @@ const emit = defineEmits<{
 const turned = (degrees: number): number => Math.round(((degrees % 360) + 360) % 360);
 
 const view = ref<BenchView>('unit');
+/** The room with what stands in it, once there are figures for it. */
+const { plan } = usePlan(
+    () => ({ room: props.question!.room, goal: props.question!.goal, unit: props.question!.unit, programme: props.programme }),
+    computed(() => view.value === 'unit' && props.question?.unit != null),
+);
 const working = useWorking(
     computed(() => props.question),
     computed(() => view.value === 'curves'),
@@ -146,9 +152,9 @@ function choose(key: ChoiceKey, id: string): void {
                     {{ looked.apart ? 'Together' : 'Apart' }}
                 </button>
             </div>
-            <figure v-if="view === 'unit'" class="room">
+            <figure v-if="view === 'unit' && plan" class="room">
                 <SceneDrawing
-                    :drawing="ledger.roomDrawing"
+                    :drawing="plan.standing"
                     title="The room with its units, true to scale, with a grown person"
                     :extents="false"
                 />

@@ -19,6 +19,7 @@ const OF_SPEED: { key: keyof Speed; name: string; strong?: boolean }[] = [
     { key: 'minutes90', name: '90 % gone in' },
     { key: 'minutes99', name: '99 % gone in' },
     { key: 'level', name: 'Level at 1 m' },
+    { key: 'seatLevel', name: 'At the loudest seat' },
     { key: 'watts', name: 'Power' },
     { key: 'filterFlow', name: 'Through filters' },
     { key: 'bypassFlow', name: 'Past filters' },
@@ -51,8 +52,9 @@ export function ledgerRows(ledger: Ledger, before: Ledger | null, measure: Measu
     }
     const old = before?.unit?.speeds[before.unit.chosen];
     return [
-        ...OF_SPEED.flatMap(({ key, name, strong }) => [
-            row(key, name, (speed[key] as Shown)[measure], old && (old[key] as Shown)[measure], strong ?? false),
+        // What nothing is known of, such as the level at a seat where none is drawn, takes no row.
+        ...OF_SPEED.filter(({ key }) => speed[key] !== null).flatMap(({ key, name, strong }) => [
+            row(key, name, (speed[key] as Shown)[measure], (old?.[key] as Shown | null | undefined)?.[measure], strong ?? false),
             ...(key === 'cleanAir'
                 ? [{ ...row('band', bandName(ledger), `${unit.band.low[measure]} – ${unit.band.high[measure]}`, undefined), wide: true }]
                 : []),

@@ -1,34 +1,31 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import type { Catalogue, Ledger, Need, RoomEntries } from '../../api/client';
+import type { Catalogue, Choices, Need, RoomEntries } from '../../api/client';
 import { useMeasure } from '../../composables/useMeasure';
-import SceneDrawing from '../SceneDrawing.vue';
 import FieldFault from './FieldFault.vue';
-import LengthField from './LengthField.vue';
 import NeedTalk from './NeedTalk.vue';
+import RoomDrawing from './RoomDrawing.vue';
 
 const props = defineProps<{
     entries: RoomEntries;
-    ledger: Ledger | undefined;
+    goal: string;
+    unit: Choices | null;
+    programme: number | null;
+    neighbours: { id: number; name: string }[];
     catalogue: Catalogue;
     errors: Record<string, string[]>;
-    offers: Record<string, string[]>;
+    canUndo: boolean;
+    canRedo: boolean;
 }>();
-const emit = defineEmits<{ change: [entries: RoomEntries]; need: [sets: Need['sets']] }>();
+const emit = defineEmits<{ change: [entries: RoomEntries]; need: [sets: Need['sets']]; hold: [held: boolean]; undo: []; redo: [] }>();
 const { measure } = useMeasure();
 
-const SIDES = ['length', 'width', 'height'] as const;
-type Side = (typeof SIDES)[number];
 const bareFlow = computed(() => (measure.value === 'imperial' ? '0 cfm' : '0 m³/h'));
-/** Room around the drawing for its readings, px; they are set closer on a phone. */
-const margin = window.innerWidth > 700 ? 112 : 58;
-const blank = computed(() => SIDES.some((side) => props.entries[side].trim() === ''));
 
 function set<K extends keyof RoomEntries>(key: K, value: RoomEntries[K]): void {
     emit('change', { ...props.entries, [key]: value });
 }
 const fault = (field: string): string | undefined => props.errors[`room.${field}`]?.[0];
-const said = (field: Side): string | undefined => (props.entries[field].trim() === '' ? undefined : fault(field));
 const text = (event: Event): string => (event.target as HTMLInputElement).value;
 </script>
 
@@ -137,36 +134,19 @@ const text = (event: Event): string => (event.target as HTMLInputElement).value;
             <FieldFault :said="fault('noise_limit')" />
             <FieldFault v-for="field in ['outdoor', 'ventilation', 'central', 'central_grade']" :key="field" :said="fault(field)" />
         </div>
-        <div class="drawing mat" :class="{ blank }">
-            <SceneDrawing v-if="ledger" :drawing="ledger.roomDrawing" title="The room, true to scale, with a grown person" :margin="margin">
-                <template #extent="{ extent }">
-                    <LengthField
-                        :name="extent.name"
-                        :entry="entries[extent.name as Side]"
-                        :reading="extent.length"
-                        :fault="said(extent.name as Side)"
-                        :offers="offers[`room.${extent.name}`] ?? []"
-                        :bare="measure === 'imperial' ? 'ft' : 'm'"
-                        @change="(value) => set(extent.name as Side, value)"
-                    />
-                </template>
-            </SceneDrawing>
-            <div v-else class="first">
-                <h2>Three tape readings draw the room</h2>
-                <p>Feet or metres, as you read them: 27′ 6″, 27.5 ft, 8.4 m.</p>
-                <LengthField
-                    v-for="side in SIDES"
-                    :key="side"
-                    :name="side"
-                    :entry="entries[side]"
-                    :reading="null"
-                    :fault="said(side)"
-                    :offers="offers[`room.${side}`] ?? []"
-                    :bare="measure === 'imperial' ? 'ft' : 'm'"
-                    @change="(value) => set(side, value)"
-                />
-            </div>
-        </div>
+        <RoomDrawing
+            :entries="entries"
+            :goal="goal"
+            :unit="unit"
+            :programme="programme"
+            :neighbours="neighbours"
+            :can-undo="canUndo"
+            :can-redo="canRedo"
+            @change="(changed) => emit('change', changed)"
+            @hold="(held) => emit('hold', held)"
+            @undo="emit('undo')"
+            @redo="emit('redo')"
+        />
     </section>
 </template>
 
@@ -227,22 +207,6 @@ const text = (event: Event): string => (event.target as HTMLInputElement).value;
     width: 18px;
     height: 18px;
     accent-color: var(--clean);
-}
-.drawing {
-    min-height: 320px;
-    display: grid;
-}
-.first {
-    place-self: center;
-    display: grid;
-    gap: 14px;
-    justify-items: center;
-    padding: 26px 34px 32px;
-    background: var(--sheet);
-    border: 1px solid var(--line);
-    border-top: 8px solid var(--tape);
-    box-shadow: var(--shadow);
-    max-width: 92%;
 }
 @media (max-width: 700px) {
     .burns {

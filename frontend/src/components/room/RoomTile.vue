@@ -26,9 +26,9 @@ const said = computed(() => {
         :class="standing ?? 'none'"
         :to="{ name: 'room', params: { room: room.id, stage: room.build ? 'build' : 'room' } }"
     >
-        <svg class="plan" viewBox="-0.04 -0.04 1.08 0.9" aria-hidden="true">
-            <rect x="0" y="0" :width="room.planWidth" :height="room.planDepth" />
-            <circle v-if="room.build" :cx="room.planWidth / 2" :cy="room.planDepth / 2" r="0.07" />
+        <svg class="plan" :viewBox="room.sheet" aria-hidden="true">
+            <path :d="room.plan" />
+            <path v-if="room.build" class="unit" :d="room.units" />
         </svg>
         <span class="text">
             <b>{{ room.name }}</b>
@@ -58,16 +58,20 @@ const said = computed(() => {
     width: 78px;
     align-self: center;
 }
-.plan rect {
+.plan path {
     fill: var(--mat);
     stroke: var(--ink);
-    stroke-width: 0.025;
+    stroke-width: 2;
+    vector-effect: non-scaling-stroke;
 }
-.plan circle {
+.plan .unit {
     fill: var(--clean);
+    stroke: var(--clean);
+    stroke-width: 3;
 }
-.short .plan circle {
+.short .plan .unit {
     fill: var(--bypass);
+    stroke: var(--bypass);
 }
 .text {
     display: grid;

@@ -1,0 +1,93 @@
+<script setup lang="ts">
+import { nextTick, ref } from 'vue';
+import type { Shown } from '../../api/client';
+import { useMeasure } from '../../composables/useMeasure';
+import FieldFault from './FieldFault.vue';
+
+const props = defineProps<{ index: number; reading: Shown | undefined; taped: boolean; fault: string | undefined; offers: string[] }>();
+const emit = defineEmits<{ read: [length: string]; begin: [] }>();
+const { show } = useMeasure();
+/** What is being written; null while nothing is. */
+const written = ref<string | null>(null);
+
+async function begin(event: FocusEvent): Promise<void> {
+    written.value = props.fault ? (written.value ?? show(props.reading)) : show(props.reading);
+    emit('begin');
+    await nextTick();
+    (event.target as HTMLInputElement).select();
+}
+function done(): void {
+    const text = written.value?.trim() ?? '';
+    if (text !== '' && text !== show(props.reading)) emit('read', text);
+    written.value = null;
+}
+</script>
+
+<template>
+    <div class="wall" :class="{ wrong: fault, taped }">
+        <input
+            class="figure"
+            :value="written ?? show(reading)"
+            :aria-label="`Length of wall ${index + 1}${taped ? ', read off the tape' : ', as drawn'}`"
+            :aria-invalid="fault !== undefined"
+            :data-length="index"
+            autocomplete="off"
+            @focus="begin"
+            @input="written = ($event.target as HTMLInputElement).value"
+            @keydown.enter="($event.target as HTMLInputElement).blur()"
+            @keydown.escape="
+                written = null;
+                ($event.target as HTMLInputElement).blur();
+            "
+            @blur="done"
+        />
+        <div v-if="fault" class="below">
+            <FieldFault :said="fault" />
+            <button v-for="offer in offers" :key="offer" type="button" @click="emit('read', offer)">Keep {{ offer }}</button>
+        </div>
+    </div>
+</template>
+
+<style scoped>
+.wall {
+    position: relative;
+}
+input {
+    width: 6.2em;
+    padding: 5px 4px;
+    font-size: 13px;
+    font-weight: 600;
+    text-align: center;
+    color: var(--ink);
+    background: color-mix(in oklab, var(--sheet), transparent 15%);
+    border: 1px dashed var(--pencil);
+}
+.taped input {
+    color: #2b251f;
+    background: var(--tape);
+    border: 1px solid var(--tape-edge);
+    box-shadow: var(--shadow);
+}
+.wrong input {
+    outline: 3px solid var(--short);
+}
+.below {
+    position: absolute;
+    z-index: 4;
+    top: 100%;
+    left: 50%;
+    translate: -50% 4px;
+    width: 250px;
+    display: grid;
+    box-shadow: var(--shadow);
+}
+.below button {
+    padding: 8px;
+    font: inherit;
+    font-weight: 700;
+    color: var(--ink);
+    background: var(--sheet);
+    border: 2px solid var(--clean);
+    cursor: pointer;
+}
+</style>

@@ -58,6 +58,7 @@ Route::middleware('auth:sanctum')->group(function (): void {
     Route::get('programmes/{programme}/stock', [StockController::class, 'show'])->can('view', 'programme');
     Route::post('programmes/{programme}/stock', [StockController::class, 'store'])->can('build', 'programme');
 
+    Route::get('sites/{site}/plan', [SiteController::class, 'plan'])->can('view', 'site');
     Route::post('sites/{site}/rooms', [RoomController::class, 'store'])->can('build', 'site');
     Route::get('rooms/{room}', [RoomController::class, 'show'])->can('view', 'room');
     Route::put('rooms/{room}', [RoomController::class, 'update'])->can('build', 'room');

@@ -10,6 +10,11 @@ export const router = createRouter({
         { path: '/programmes/:programme(\\d+)/stock', name: 'stock', component: () => import('./pages/StockPage.vue') },
         { path: '/programmes/:programme(\\d+)/parts/:kind?/:code?', name: 'parts', component: () => import('./pages/PartsPage.vue') },
         {
+            path: '/programmes/:programme(\\d+)/sites/:site(\\d+)/plan',
+            name: 'site-plan',
+            component: () => import('./pages/SitePlanPage.vue'),
+        },
+        {
             path: '/programmes/:programme(\\d+)/sites/:site(\\d+)/new-room',
             name: 'new-room',
             component: () => import('./pages/RoomPage.vue'),

@@ -5,8 +5,10 @@ namespace App\Http\Controllers;
 use App\Http\Requests\SiteRequest;
 use App\Http\Resources\RoomCardData;
 use App\Http\Resources\SiteData;
+use App\Http\Resources\SitePlanData;
 use App\Models\Programme;
 use App\Models\Room;
+use App\Models\Site;
 use Illuminate\Http\JsonResponse;
 use OpenApi\Attributes as OA;
 
@@ -21,5 +23,14 @@ class SiteController extends Controller
         $site = $programme->sites()->create(['name' => $request->string('name')->toString()])->load('rooms');
 
         return new JsonResponse(SiteData::of($site, fn (Room $room): RoomCardData => throw new \LogicException('A new site has no rooms.')), 201);
+    }
+
+    #[OA\Get(path: '/sites/{site}/plan', operationId: 'sitePlan', parameters: [new OA\PathParameter(name: 'site', schema: new OA\Schema(type: 'integer'))], responses: [
+        new OA\Response(response: 200, description: 'Its rooms joined by their doors', content: new OA\JsonContent(ref: SitePlanData::class)),
+        new OA\Response(response: 404, description: 'Not there, or not for you'),
+    ])]
+    public function plan(Site $site): JsonResponse
+    {
+        return new JsonResponse(SitePlanData::of($site->load('rooms.builds.latest')));
     }
 }

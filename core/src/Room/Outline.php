@@ -101,6 +101,29 @@ final readonly class Outline
         return $surface;
     }
 
+    /**
+     * A point well inside: where the floor would balance, or, where that lies outside, the middle of the largest of the
+     * triangles that it is cut into.
+     *
+     * @return array{float, float} m
+     */
+    public function middle(): array
+    {
+        $largest = 0.0;
+        $middle = $this->corners[0];
+        foreach ($this->triangles() as [$a, $b, $c]) {
+            [$p, $q, $r] = [$this->corners[$a], $this->corners[$b], $this->corners[$c]];
+            if (self::turn($p, $q, $r) > $largest) {
+                $largest = self::turn($p, $q, $r);
+                $middle = [($p[0] + $q[0] + $r[0]) / 3.0, ($p[1] + $q[1] + $r[1]) / 3.0];
+            }
+        }
+
+        $balance = $this->balance();
+
+        return $this->contains($balance) ? $balance : $middle;
+    }
+
     /** @return non-empty-list<Wall> the one that begins at the first corner first */
     public function walls(): array
     {
@@ -127,6 +150,19 @@ final readonly class Outline
         }
 
         return $inside;
+    }
+
+    /** @return array{float, float} m */
+    private function balance(): array
+    {
+        $x = $y = 0.0;
+        foreach ($this->walls() as $wall) {
+            $cross = $wall->from[0] * $wall->to[1] - $wall->to[0] * $wall->from[1];
+            $x += ($wall->from[0] + $wall->to[0]) * $cross;
+            $y += ($wall->from[1] + $wall->to[1]) * $cross;
+        }
+
+        return [$x / (6.0 * $this->area()), $y / (6.0 * $this->area())];
     }
 
     private function gross(): float

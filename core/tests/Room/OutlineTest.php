@@ -52,6 +52,14 @@ final class OutlineTest extends TestCase
         self::assertEqualsWithDelta(44.4, Outline::of(self::L, $heights)->volume(), 1e-9);
     }
 
+    public function test_the_middle_lies_inside_even_of_a_ring(): void
+    {
+        // The L balances at (7/3, 3/2) by its two rectangles: (12 x 3 + 6 x 1) / 18 and (12 x 1 + 6 x 3.5) / 18 = 11/6.
+        self::assertEqualsWithDelta([7.0 / 3.0, 11.0 / 6.0], Outline::of(self::L, [2.5])->middle(), 1e-12);
+        $u = Outline::of([[0.0, 0.0], [9.0, 0.0], [9.0, 9.0], [8.0, 9.0], [8.0, 1.0], [1.0, 1.0], [1.0, 9.0], [0.0, 9.0]], [2.5]);
+        self::assertTrue($u->contains($u->middle()));
+    }
+
     #[TestWith([[[0.0, 0.0], [1.0, 0.0]], [2.5], 0.0, 'three corners'])]
     #[TestWith([[[0.0, 0.0], [4.0, 4.0], [4.0, 0.0], [0.0, 4.0]], [2.5], 0.0, 'cross'])]
     #[TestWith([[[0.0, 0.0], [4.0, 0.0], [4.0, 4.0]], [2.5, 2.0], 0.0, 'one for each'])]

@@ -71,6 +71,12 @@ export const useRoom = (id: MaybeRefOrGetter<number | null>) =>
         refetchInterval: 10_000,
     });
 
+export const useSitePlan = (site: MaybeRefOrGetter<number>) =>
+    useQuery({
+        queryKey: ['programme', 'site-plan', site],
+        queryFn: () => answer(api.GET('/sites/{site}/plan', { params: { path: { site: toValue(site) } } })),
+    });
+
 export const useVersion = (id: MaybeRefOrGetter<number | null>) =>
     useQuery({
         queryKey: ['version', id],

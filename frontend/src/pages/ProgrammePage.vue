@@ -42,6 +42,12 @@ async function addSite(): Promise<void> {
                 <section v-for="site in programme.data.value.sites" :key="site.id" class="site">
                     <header>
                         <h2>{{ site.name }}</h2>
+                        <RouterLink
+                            v-if="site.rooms.length"
+                            class="add from-above"
+                            :to="{ name: 'site-plan', params: { programme: id, site: site.id } }"
+                            >Plan</RouterLink
+                        >
                         <RouterLink v-if="mayBuild" class="add" :to="{ name: 'new-room', params: { programme: id, site: site.id } }"
                             >+ Add a room</RouterLink
                         >
@@ -84,7 +90,6 @@ async function addSite(): Promise<void> {
 }
 .site header {
     display: flex;
-    justify-content: space-between;
     align-items: baseline;
     gap: 16px;
     border-bottom: 3px solid var(--kraft);
@@ -106,6 +111,9 @@ h2 {
 }
 .add:hover {
     text-decoration: underline;
+}
+.from-above {
+    margin-left: auto;
 }
 .empty {
     padding: 18px;

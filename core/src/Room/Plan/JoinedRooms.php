@@ -17,7 +17,7 @@ final readonly class JoinedRooms
     private const MEETS = 0.15;
 
     /**
-     * @param  array<string, LaidRoom>  $rooms  by key, the first as it was drawn
+     * @param  array<LaidRoom>  $rooms  by key, the first as it was drawn
      * @param  list<array{string, string, float}>  $apart  two rooms whose further doors do not meet, and by how much, m
      * @param  list<array{string, string}>  $over  two rooms of which one would lie over the other
      */
@@ -28,7 +28,7 @@ final readonly class JoinedRooms
     /**
      * Buildings, each of the rooms that hang together.
      *
-     * @param  array<string, FloorPlan>  $plans  by key
+     * @param  array<FloorPlan>  $plans  by key
      * @return list<self> in the order of their first rooms
      */
     public static function of(array $plans): array
@@ -67,7 +67,7 @@ final readonly class JoinedRooms
     /**
      * Doors that lead to a room which has none leading back.
      *
-     * @param  array<string, FloorPlan>  $plans  by key
+     * @param  array<FloorPlan>  $plans  by key
      * @return list<array{string, string}> the room, and where its door leads
      */
     public static function unanswered(array $plans): array
@@ -99,8 +99,8 @@ final readonly class JoinedRooms
     /**
      * Rooms that one leads to and that lead back, with the pairs of doors.
      *
-     * @param  array<string, FloorPlan>  $plans
-     * @return array<string, non-empty-list<array{Furnishing, Furnishing}>>
+     * @param  array<FloorPlan>  $plans
+     * @return array<non-empty-list<array{Furnishing, Furnishing}>>
      */
     private static function neighbours(array $plans, string $key): array
     {
@@ -161,7 +161,7 @@ final readonly class JoinedRooms
     }
 
     /**
-     * @param  array<string, LaidRoom>  $laid
+     * @param  array<LaidRoom>  $laid
      * @return list<array{string, string}>
      */
     private static function overlaps(array $laid): array

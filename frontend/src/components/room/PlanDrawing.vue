@@ -10,6 +10,8 @@ const props = defineProps<{
     corners: Corner[];
     furnishings: Furnishing[];
     picked: Picked | null;
+    /** Rooms that a door may lead to. */
+    neighbours: { id: number; name: string }[];
     /** Room around the plan for its readings, px. */
     margin: { left: number; right: number; top: number; bottom: number };
 }>();
@@ -112,6 +114,7 @@ const signs = computed(() =>
         return {
             index,
             name: sign?.name ?? nameOf(one.kind),
+            leadsTo: props.neighbours.find((room) => String(room.id) === one.leads_to)?.name,
             x: px(x),
             y: py(y),
             strokes: sign?.strokes ?? [],
@@ -291,7 +294,7 @@ const ceiling = (index: number): string => show(props.plan?.ceilings[index]);
                     :class="{ picked: isPicked('furnishing', sign.index) }"
                     role="button"
                     tabindex="0"
-                    :aria-label="sign.name"
+                    :aria-label="sign.leadsTo ? `${sign.name} to ${sign.leadsTo}` : sign.name"
                     :aria-pressed="isPicked('furnishing', sign.index)"
                     :data-furnishing="sign.index"
                     @pointerdown="begin($event, { kind: 'furnishing', index: sign.index })"
@@ -300,6 +303,7 @@ const ceiling = (index: number): string => show(props.plan?.ceilings[index]);
                     @keydown="key($event, { kind: 'furnishing', index: sign.index })"
                 >
                     <circle :cx="sign.x" :cy="sign.y" r="15" class="grip" />
+                    <text v-if="sign.leadsTo" :x="sign.x" :y="sign.y + 26" text-anchor="middle">to {{ sign.leadsTo }}</text>
                     <g :transform="`translate(${view.x} ${view.y}) scale(${view.scale / 1000}) translate(${sign.by[0]} ${sign.by[1]})`">
                         <path
                             v-for="(stroke, index) in sign.strokes"
@@ -327,7 +331,15 @@ const ceiling = (index: number): string => show(props.plan?.ceilings[index]);
                 >
                     <circle :cx="px(corner.x)" :cy="py(corner.y)" r="16" class="grip" />
                     <circle :cx="px(corner.x)" :cy="py(corner.y)" r="6" class="dot" />
-                    <text v-if="sloped[index]" :x="px(corner.x)" :y="py(corner.y) - 12" class="figure">ceiling {{ ceiling(index) }}</text>
+                    <text
+                        v-if="sloped[index]"
+                        :x="px(corner.x) + (px(corner.x) > size.width / 2 ? -12 : 12)"
+                        :y="py(corner.y) + (py(corner.y) > size.height / 2 ? -12 : 22)"
+                        :text-anchor="px(corner.x) > size.width / 2 ? 'end' : 'start'"
+                        class="figure"
+                    >
+                        ceiling {{ ceiling(index) }}
+                    </text>
                 </g>
             </template>
         </svg>
@@ -419,7 +431,7 @@ pattern path {
 text {
     font-size: 12px;
     fill: var(--ink);
-    text-anchor: middle;
+    pointer-events: none;
     paint-order: stroke;
     stroke: var(--sheet);
     stroke-width: 4px;

@@ -102,6 +102,7 @@ const isFaulty = computed(() => SIDES.some((side) => said(side) !== undefined));
             :corners="corners"
             :furnishings="entries.furnishings"
             :picked="picked"
+            :neighbours="neighbours"
             :margin="around"
             @outline="outline"
             @furnishings="furnish"

@@ -1,0 +1,184 @@
+<script setup lang="ts">
+import { computed, onBeforeUnmount, onMounted, ref } from 'vue';
+import { useRoute } from 'vue-router';
+import { useProgramme, useSitePlan } from '../api/queries';
+import AwayNotice from '../components/AwayNotice.vue';
+import ProgrammeNav from '../components/ProgrammeNav.vue';
+import { useMeasure } from '../composables/useMeasure';
+
+const route = useRoute();
+const { show } = useMeasure();
+const site = useSitePlan(computed(() => Number(route.params.site)));
+const programme = useProgramme(computed(() => Number(route.params.programme)));
+const cards = computed(() => new Map(programme.data.value?.sites.flatMap((one) => one.rooms).map((room) => [room.id, room])));
+const standing = (id: number): string => cards.value.get(id)?.build?.latest.standing ?? 'none';
+const SAYS: Record<string, string> = {
+    meets: 'reaches its goal',
+    warns: 'reaches its goal, with a warning',
+    short: 'falls short',
+    none: 'nothing built yet',
+};
+
+const sheet = ref<HTMLElement>();
+const width = ref(900);
+const observer = new ResizeObserver(([entry]) => entry && (width.value = entry.contentRect.width));
+onMounted(() => sheet.value && observer.observe(sheet.value));
+onBeforeUnmount(() => observer.disconnect());
+
+/** Around every building, mm. */
+const EDGE = 700;
+/** One scale for all buildings of the site, px for a mm: the widest fills the sheet, and none gets too tall. */
+const scale = computed(() => {
+    const buildings = site.data.value?.buildings ?? [];
+    const widest = Math.max(1, ...buildings.map((one) => one.frame.width + 2 * EDGE));
+    const tallest = Math.max(1, ...buildings.map((one) => one.frame.height + 2 * EDGE));
+    return Math.min((width.value - 4) / widest, 460 / tallest, 0.05);
+});
+</script>
+
+<template>
+    <main ref="sheet" class="page">
+        <AwayNotice v-if="site.error.value" :fault="site.error.value" @retry="site.refetch()" />
+        <template v-else-if="site.data.value">
+            <Teleport to="#where">
+                <ProgrammeNav v-if="programme.data.value" :programme="programme.data.value" />
+            </Teleport>
+            <header>
+                <h1>{{ site.data.value.name }}: plan</h1>
+                <p>Rooms lie against each other where a door of one leads to the other and back. Click a room to work on it.</p>
+            </header>
+            <p v-for="said in site.data.value.unanswered" :key="said" class="note">{{ said }}</p>
+            <div class="buildings">
+                <section v-for="building in site.data.value.buildings" :key="building.rooms[0]!.id" class="building">
+                    <h2 v-if="building.rooms.length > 1">
+                        {{ building.rooms.length }} rooms joined · <span class="figure">{{ show(building.floorArea) }}</span> ·
+                        <span class="figure">{{ show(building.volume) }}</span> of air
+                    </h2>
+                    <h2 v-else>
+                        By itself · <span class="figure">{{ show(building.floorArea) }}</span>
+                    </h2>
+                    <p v-for="said in building.faults" :key="said" class="note" role="alert">{{ said }}</p>
+                    <div
+                        class="sheet mat scene"
+                        :style="{
+                            width: `${scale * (building.frame.width + 2 * EDGE)}px`,
+                            height: `${scale * (building.frame.height + 2 * EDGE)}px`,
+                        }"
+                    >
+                        <svg
+                            :viewBox="`${building.frame.x - EDGE} ${building.frame.y - EDGE} ${building.frame.width + 2 * EDGE} ${building.frame.height + 2 * EDGE}`"
+                            aria-hidden="true"
+                        >
+                            <template v-for="room in building.rooms" :key="room.id">
+                                <path
+                                    v-for="(stroke, index) in room.strokes"
+                                    :key="index"
+                                    :d="stroke.path"
+                                    :class="['stroke', stroke.kind]"
+                                    style="--s: 0"
+                                />
+                            </template>
+                        </svg>
+                        <RouterLink
+                            v-for="room in building.rooms"
+                            :key="room.id"
+                            class="room"
+                            :class="standing(room.id)"
+                            :to="{ name: 'room', params: { room: room.id, stage: 'room' } }"
+                            :style="{
+                                left: `${scale * (room.x - building.frame.x + EDGE)}px`,
+                                top: `${scale * (room.y - building.frame.y + EDGE)}px`,
+                            }"
+                        >
+                            <b>{{ room.name }}</b>
+                            <span class="figure">{{ show(room.floorArea) }} · {{ show(room.volume) }}</span>
+                            <span class="standing">{{ SAYS[standing(room.id)] }}</span>
+                        </RouterLink>
+                    </div>
+                </section>
+            </div>
+            <p v-if="site.data.value.buildings.length === 0" class="empty">No room is measured here yet.</p>
+        </template>
+    </main>
+</template>
+
+<style scoped>
+.page {
+    padding: 18px 24px 40px;
+    display: grid;
+    gap: 14px;
+    align-content: start;
+    max-width: 1400px;
+    width: 100%;
+    margin: 0 auto;
+}
+h1 {
+    font-size: 20px;
+}
+header p {
+    color: var(--pencil);
+}
+h2 {
+    font-size: 15px;
+    font-weight: 700;
+}
+.note {
+    padding: 8px 14px;
+    background: var(--bypass-soft);
+    border-left: 4px solid var(--bypass);
+    max-width: 760px;
+}
+.buildings {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 20px;
+    align-items: flex-start;
+}
+.building {
+    display: grid;
+    gap: 6px;
+    border-top: 3px solid var(--kraft);
+    padding-top: 6px;
+}
+.sheet {
+    position: relative;
+    border: 1px solid var(--line);
+    box-shadow: var(--shadow);
+}
+svg {
+    width: 100%;
+    height: 100%;
+    display: block;
+}
+.room {
+    position: absolute;
+    transform: translate(-50%, -50%);
+    display: grid;
+    padding: 4px 10px 5px;
+    background: color-mix(in oklab, var(--sheet), transparent 8%);
+    border: 1px solid var(--line);
+    border-left: 5px solid var(--pencil);
+    color: var(--ink);
+    font-size: 13px;
+    line-height: 1.3;
+    white-space: nowrap;
+    box-shadow: var(--shadow);
+}
+.room:hover {
+    border-color: var(--kraft-edge);
+}
+.room b {
+    font-size: 15px;
+}
+.meets,
+.warns {
+    border-left-color: var(--clean);
+}
+.short {
+    border-left-color: var(--short);
+}
+.short .standing {
+    color: var(--short);
+    font-weight: 700;
+}
+</style>

@@ -7,22 +7,30 @@ import { useHistory } from '../../frontend/src/composables/useHistory';
 import { mounted } from './mounted';
 import { shown } from './samples';
 
+/** Something set up in a component that shows nothing. */
+function within(setup: () => void) {
+    const app = createApp({
+        setup() {
+            setup();
+            return () => null;
+        },
+    });
+    app.mount(document.createElement('div'));
+    return app;
+}
+
 describe('undo and redo', () => {
     const history = () => {
         const state = reactive({ choices: { ...FIRST_CHOICES } });
         let made!: ReturnType<typeof useHistory>;
-        const app = createApp({
-            setup() {
-                made = useHistory(
-                    'room-1',
-                    () => state.choices,
-                    ref(true),
-                    (choices) => (state.choices = choices),
-                );
-                return () => null;
-            },
+        const app = within(() => {
+            made = useHistory(
+                'room-1',
+                () => state.choices,
+                ref(true),
+                (choices) => (state.choices = choices),
+            );
         });
-        app.mount(document.createElement('div'));
         return { state, made, app };
     };
     beforeEach(() => sessionStorage.clear());
@@ -50,6 +58,32 @@ describe('undo and redo', () => {
         expect(made.canRedo.value).toBe(false);
         made.undo();
         expect(state.choices.units).toBe(1);
+    });
+
+    it('takes all that is done in one hold for one step', async () => {
+        const state = reactive({ x: 0 });
+        const held = ref(false);
+        let made!: ReturnType<typeof useHistory>;
+        within(() => {
+            made = useHistory(
+                'room-2',
+                () => ({ ...state }),
+                ref(true),
+                (before: { x: number }) => Object.assign(state, before),
+                held,
+            );
+        });
+        state.x = 1;
+        held.value = true;
+        for (const x of [2, 3, 4]) state.x = x;
+        held.value = false;
+        state.x = 5;
+        made.undo();
+        expect(state.x).toBe(4);
+        made.undo();
+        expect(state.x).toBe(1);
+        made.undo();
+        expect(state.x).toBe(0);
     });
 
     it('is still there after a reload, and is reached by keyboard but not while typing', async () => {

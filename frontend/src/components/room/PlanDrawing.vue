@@ -149,6 +149,8 @@ function begin(event: PointerEvent, picked: Picked): void {
 
 /** Moved less far than this it was a click, px. */
 const CLICK = 4;
+/** A hand that draws a corner into line with others is helped within this, px. */
+const NEAR = 6;
 
 function drag(event: PointerEvent): void {
     if (!held.value) return;
@@ -156,13 +158,13 @@ function drag(event: PointerEvent): void {
     const [dx, dy] = [x - held.value.atX, y - held.value.atY];
     if (!held.value.moved && Math.hypot(dx, dy) * view.value.scale < CLICK) return;
     held.value = { ...held.value, moved: true };
-    move(held.value, held.value.corners, held.value.fromX + dx, held.value.fromY + dy, dx, dy);
+    move(held.value, held.value.corners, held.value.fromX + dx, held.value.fromY + dy, dx, dy, NEAR / view.value.scale);
 }
 
-function move(what: Picked, corners: Corner[], x: number, y: number, dx: number, dy: number): void {
+/** @param near within which a corner is drawn into line with others, m */
+function move(what: Picked, corners: Corner[], x: number, y: number, dx: number, dy: number, near: number): void {
     const steady = (value: number): number => steadied(value, measure.value);
     if (what.kind === 'corner') {
-        const near = 6 / view.value.scale;
         emit(
             'outline',
             moveCorner(
@@ -235,7 +237,7 @@ function key(event: KeyboardEvent, picked: Picked): void {
             picked.kind === 'furnishing'
                 ? (props.plan?.signs[picked.index] ?? props.furnishings[picked.index])
                 : props.corners[picked.index];
-        if (one) move(picked, props.corners, one.x + dx, one.y + dy, dx, dy);
+        if (one) move(picked, props.corners, one.x + dx, one.y + dy, dx, dy, 0);
     }
 }
 const isPicked = (kind: Picked['kind'], index: number): boolean => props.picked?.kind === kind && props.picked.index === index;

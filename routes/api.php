@@ -5,6 +5,7 @@ use App\Http\Controllers\CatalogueController;
 use App\Http\Controllers\ComparisonController;
 use App\Http\Controllers\DeletedRoomController;
 use App\Http\Controllers\DisputeController;
+use App\Http\Controllers\DraftController;
 use App\Http\Controllers\EvaluationController;
 use App\Http\Controllers\FindController;
 use App\Http\Controllers\MisfitController;
@@ -65,8 +66,13 @@ Route::middleware('auth:sanctum')->group(function (): void {
     Route::delete('rooms/{room}', [RoomController::class, 'destroy'])->can('organise', 'room');
     Route::delete('rooms/{room}/deletion', [DeletedRoomController::class, 'destroy'])->withTrashed()->can('organise', 'room');
 
+    Route::get('rooms/{room}/draft', [DraftController::class, 'show'])->can('view', 'room');
+    Route::put('rooms/{room}/draft', [DraftController::class, 'update'])->can('build', 'room');
+    Route::delete('rooms/{room}/draft', [DraftController::class, 'destroy'])->can('build', 'room');
+
     Route::post('rooms/{room}/builds', [BuildController::class, 'store'])->can('build', 'room');
     Route::get('builds/{build}', [BuildController::class, 'show'])->can('view', 'build');
+    Route::get('builds/{build}/versions', [VersionController::class, 'index'])->can('view', 'build');
     Route::post('builds/{build}/versions', [VersionController::class, 'store'])->can('build', 'build');
     Route::get('versions/{version}', [VersionController::class, 'show'])->can('view', 'version');
     Route::get('versions/{version}/sheet', [SheetController::class, 'show'])->can('view', 'version');

@@ -3,6 +3,7 @@
 namespace App\Models;
 
 use App\Models\Concerns\OfProgramme;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -14,6 +15,7 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property string $name
  * @property Room $room
  * @property Version $latest
+ * @property Collection<int, Version> $versions
  */
 class Build extends Model implements OfProgramme
 {

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { Catalogue, Option } from '../../frontend/src/api/client';
-import { choiceOf, chosen, CHOICES as KEYS, inForce, options, shapeOptions } from '../../frontend/src/components/bench/choices';
+import { choiceOf, choosable, chosen, CHOICES as KEYS, inForce, options, shapeOptions } from '../../frontend/src/components/bench/choices';
 import { CHOICES } from './samples';
 
 const option = (id: string): Option => ({ id, name: id.toUpperCase(), group: '', facts: [], price: null, provenance: null });
@@ -17,6 +17,7 @@ const catalogue: Catalogue = {
         },
         { shape: 'tote', usualDirection: 'push', options: [] },
     ],
+    bases: [option('cube'), option('raised-cube')],
     corners: [option('open')],
     directions: [option('pull'), option('push')],
     pollutants: [],
@@ -28,15 +29,15 @@ describe('what a part of the drawing opens', () => {
     it.each([
         ['face-1', 'filter'],
         ['face-5', 'filter'],
+        ['base', 'base'],
+        ['feet', 'base'],
         ['fan', 'fan'],
         ['shroud', 'corners'],
         ['corners', 'corners'],
         ['seam', 'joining'],
         ['box', 'joining'],
         ['prefilter', 'prefilter'],
-        ['base', 'shape'],
         ['cover', 'shape'],
-        ['feet', 'shape'],
     ] as const)('%s opens %s', (part, key) => {
         expect(choiceOf(part)).toBe(key);
     });
@@ -50,6 +51,7 @@ describe('what a part of the drawing opens', () => {
             'hot-glue',
             'open',
             'pull',
+            'cube',
         ]);
     });
 
@@ -62,6 +64,11 @@ describe('what a part of the drawing opens', () => {
         expect(inForce(catalogue, { ...CHOICES, shape: 'tote' }, 'direction')).toBe('push');
         expect(inForce(catalogue, { ...CHOICES, shape: 'tote', direction: 'pull' }, 'direction')).toBe('pull');
         expect(shapeOptions(catalogue, CHOICES)?.options[0]?.id).toBe('layout');
+    });
+
+    it('offers another base only under a shape that could have one', () => {
+        expect(choosable(catalogue, CHOICES).map(({ key }) => key)).toContain('base');
+        expect(choosable(catalogue, { ...CHOICES, shape: 'flat-panel' }).map(({ key }) => key)).not.toContain('base');
     });
 
     it('offers to go without a pre-filter', () => {

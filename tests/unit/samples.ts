@@ -108,6 +108,7 @@ export function room(over: Partial<Room> = {}): Room {
         },
         goal: 'air-changes-6',
         revision: 3,
+        changedBy: null,
         stage: 'designed',
         builds: [
             {
@@ -123,6 +124,7 @@ export function room(over: Partial<Room> = {}): Room {
                     unitsNeeded: 1,
                     standing: 'meets',
                     savedAt: '2026-11-24T04:00:00Z',
+                    savedBy: null,
                 },
             },
         ],

@@ -26,7 +26,7 @@ class BuildController extends Controller
             return $build;
         });
 
-        return new JsonResponse(BuildData::of($build->load('latest')), 201);
+        return new JsonResponse(BuildData::of($build->load('latest.person')), 201);
     }
 
     #[OA\Get(path: '/builds/{build}', operationId: 'build', parameters: [new OA\PathParameter(name: 'build', schema: new OA\Schema(type: 'integer'))], responses: [
@@ -34,6 +34,6 @@ class BuildController extends Controller
     ])]
     public function show(Build $build): JsonResponse
     {
-        return new JsonResponse(BuildData::of($build->load('latest')));
+        return new JsonResponse(BuildData::of($build->load('latest.person')));
     }
 }

@@ -13,6 +13,7 @@ use Illuminate\Support\Facades\Gate;
 use Jornel\Core\DataFiles;
 use Jornel\Core\Shape\Corners;
 use Jornel\Core\Shape\Direction;
+use Jornel\Core\Shape\Shape;
 use Jornel\Core\Shape\Shapes;
 use OpenApi\Attributes as OA;
 
@@ -35,6 +36,7 @@ class CatalogueController extends Controller
             array_map(OptionData::joining(...), array_values($parts->joinings)),
             array_map(OptionData::shape(...), array_values(Shapes::all())),
             array_map(ShapeOptionsData::of(...), array_values(Shapes::all())),
+            array_map(OptionData::base(...), array_values(array_filter(Shapes::all(), fn (Shape $shape): bool => $shape->base() !== null))),
             array_map(OptionData::corners(...), Corners::cases()),
             array_map(fn (Direction $direction): OptionData => OptionData::plain($direction->value, $direction->label()), Direction::cases()),
             array_map(fn ($pollutant): OptionData => OptionData::plain($pollutant->id, $pollutant->name), array_values($data->pollutants()->all)),

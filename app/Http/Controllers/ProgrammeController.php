@@ -32,7 +32,7 @@ class ProgrammeController extends Controller
     public function show(Request $request, Programme $programme, Evaluate $evaluate): JsonResponse
     {
         $person = $this->person($request);
-        $programme->load(['sites.rooms.builds.latest']);
+        $programme->load(['sites.rooms.builds.latest.person']);
         $longest = max(1.0, ...$programme->sites->flatMap->rooms->map(fn (Room $room): float => max((float) $room->length_m, (float) $room->width_m))->all());
         $card = fn (Room $room): RoomCardData => RoomCardData::of($room, $evaluate($room->entries(), $room->goal, null, $person->measure), $longest);
 

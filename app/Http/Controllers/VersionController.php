@@ -29,7 +29,15 @@ class VersionController extends Controller
             $request->boolean('keepFigures') ? $build->latest : null,
         );
 
-        return new JsonResponse(VersionData::of($version->refresh()), 201);
+        return new JsonResponse(VersionData::of($version->refresh()->load('person')), 201);
+    }
+
+    #[OA\Get(path: '/builds/{build}/versions', operationId: 'versions', parameters: [new OA\PathParameter(name: 'build', schema: new OA\Schema(type: 'integer'))], responses: [
+        new OA\Response(response: 200, description: 'All its versions, the latest first', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: VersionData::class))),
+    ])]
+    public function index(Build $build): JsonResponse
+    {
+        return new JsonResponse(array_values($build->load('versions.person')->versions->reverse()->map(fn (Version $version): VersionData => VersionData::of($version))->all()));
     }
 
     #[OA\Get(path: '/versions/{version}', operationId: 'version', parameters: [new OA\PathParameter(name: 'version', schema: new OA\Schema(type: 'integer'))], responses: [
@@ -37,6 +45,7 @@ class VersionController extends Controller
     ])]
     public function show(Version $version, Evaluate $evaluate): JsonResponse
     {
+        $version->loadMissing('person');
         $changed = $version->catalogue()->differing(Catalogue::fromEntries(Part::chosen($version->choices, $version->build->room->site->programme)));
 
         return new JsonResponse(SavedVersionData::of($version, $evaluate->version($version), $changed));

@@ -13,6 +13,7 @@ final readonly class CatalogueData
      * @param  list<OptionData>  $joinings
      * @param  list<OptionData>  $shapes
      * @param  list<ShapeOptionsData>  $shapeOptions
+     * @param  list<OptionData>  $bases
      * @param  list<OptionData>  $corners
      * @param  list<OptionData>  $directions
      * @param  list<OptionData>  $pollutants
@@ -25,6 +26,7 @@ final readonly class CatalogueData
         #[OA\Property(items: new OA\Items(ref: OptionData::class))] public array $joinings,
         #[OA\Property(items: new OA\Items(ref: OptionData::class))] public array $shapes,
         #[OA\Property(items: new OA\Items(ref: ShapeOptionsData::class))] public array $shapeOptions,
+        #[OA\Property(items: new OA\Items(ref: OptionData::class), description: 'Shapes that differ in what closes them below, by that')] public array $bases,
         #[OA\Property(items: new OA\Items(ref: OptionData::class))] public array $corners,
         #[OA\Property(items: new OA\Items(ref: OptionData::class))] public array $directions,
         #[OA\Property(items: new OA\Items(ref: OptionData::class))] public array $pollutants,

@@ -58,6 +58,12 @@ final readonly class OptionData
         return new self($shape->id(), $shape->name(), 'Shape', [Shown::sentence(Sentence::of('%s', $shape->description()))], null, null);
     }
 
+    /** A shape by what closes it below. */
+    public static function base(Shape $shape): self
+    {
+        return new self($shape->id(), $shape->base() ?? '', 'Base', [Shown::sentence(Sentence::of('%s', $shape->description()))], null, null);
+    }
+
     public static function corners(Corners $corners): self
     {
         return new self($corners->value, $corners->label(), 'Corners', [], null, null);

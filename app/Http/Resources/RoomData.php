@@ -17,6 +17,7 @@ final readonly class RoomData
         #[OA\Property] public RoomEntriesData $entries,
         #[OA\Property] public string $goal,
         #[OA\Property(description: 'Grows with every change; send it back to change the room')] public int $revision,
+        #[OA\Property(nullable: true, description: 'Who changed it last')] public ?string $changedBy,
         #[OA\Property(enum: ['measured', 'designed'], description: 'How far the work has come')] public string $stage,
         #[OA\Property(items: new OA\Items(ref: BuildData::class))] public array $builds,
     ) {
@@ -25,7 +26,7 @@ final readonly class RoomData
     public static function of(Room $room): self
     {
         return new self(
-            $room->id, $room->programmeId(), $room->site->name, RoomEntriesData::of($room->entries()), $room->goal, $room->revision,
+            $room->id, $room->programmeId(), $room->site->name, RoomEntriesData::of($room->entries()), $room->goal, $room->revision, $room->changer?->name,
             $room->builds->isEmpty() ? 'measured' : 'designed',
             array_values($room->builds->map(fn (Build $build): BuildData => BuildData::of($build))->all()),
         );

@@ -19,6 +19,7 @@ final readonly class VersionData
         #[OA\Property] public int $unitsNeeded,
         #[OA\Property(enum: ['meets', 'warns', 'short'])] public string $standing,
         #[OA\Property(description: 'ISO 8601')] public string $savedAt,
+        #[OA\Property(nullable: true, description: 'Who saved it')] public ?string $savedBy,
     ) {
     }
 
@@ -27,7 +28,7 @@ final readonly class VersionData
         return new self(
             $version->id, $version->number, ChoicesData::of($version->choices),
             Shown::of(Display::Flow, (float) $version->clean_air_m3_s), Shown::of(Display::Flow, (float) $version->asks_m3_s),
-            $version->units, $version->units_needed, $version->standing, $version->created_at->toIso8601String(),
+            $version->units, $version->units_needed, $version->standing, $version->created_at->toIso8601String(), $version->person?->name,
         );
     }
 }

@@ -11,7 +11,10 @@ final class AirStreams
     public static function of(UnitLedger $unit): array
     {
         $performance = $unit->line()->performance;
-        $shares = ['fan' => 1.0, 'corners' => $performance->balance->bypassShare()];
+        $shares = ['fan' => 1.0, 'corners' => 0.0, 'seam' => 0.0];
+        foreach ($performance->leaks as $leak) {
+            $shares[$leak->isSeam ? 'seam' : 'corners'] += $leak->flow / $performance->balance->fanFlow;
+        }
         foreach ($performance->faces as $face) {
             $shares[$face->id] = $face->flow / $performance->balance->fanFlow;
         }

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Shape;
 
+use Jornel\Core\Shape\Scene\Anchor;
 use Jornel\Core\Shape\Scene\Extent;
+use Jornel\Core\Shape\Scene\Point;
 use Jornel\Core\Shape\Scene\Scene;
 use Jornel\Core\Shape\Scene\Solid;
 
@@ -22,8 +24,24 @@ final class BoxScene
         return new Scene(
             [...$below, ...$walls->solids($z), ...$fan->solids($top)],
             [...$walls->arrows($z), ...$fan->arrows($top)],
-            [...$walls->anchors($z), ...$fan->anchors($top)],
+            [...$walls->anchors($z), ...$fan->anchors($top), ...self::under($below, $walls->top()->width, $z)],
             Extent::box($walls->top()->width, $walls->top()->depth, $top + $fan->height()),
+        );
+    }
+
+    /**
+     * What closes the box below is so thin that it is told by a label.
+     *
+     * @param  list<Solid>  $below
+     * @return list<Anchor>
+     */
+    private static function under(array $below, float $width, float $z): array
+    {
+        $parts = array_map(fn (Solid $solid): string => $solid->part, $below);
+
+        return array_map(
+            fn (string $part): Anchor => new Anchor($part, new Point($width * 0.22, 0.0, $z - Panel::THICKNESS / 2.0)),
+            array_values(array_intersect(['base', 'face-5'], $parts)),
         );
     }
 }

@@ -34,6 +34,11 @@ final readonly class Cube implements Shape
         return [Layout::option(), new ShapeOption('per-side', 'Filters on each side', ['1' => 'One', '2' => 'Two half as high, eight in all'], '1')];
     }
 
+    public function base(): string
+    {
+        return 'A plate';
+    }
+
     public function filterCount(Design $design): int
     {
         return 4 * $design->number('per-side');

@@ -30,6 +30,11 @@ final readonly class RaisedCube implements Shape
         return 'A cube with a fifth filter for a base, on feet of 10 cm. More filter area on the same floor.';
     }
 
+    public function base(): string
+    {
+        return 'A fifth filter, on feet';
+    }
+
     public function filterCount(Design $design): int
     {
         return 5;

@@ -34,6 +34,9 @@ interface Shape
      */
     public function ways(): array;
 
+    /** What closes it below, where the same walls and fan could stand on something else; null where not. */
+    public function base(): ?string;
+
     public function usualDirection(): Direction;
 
     /** Whether it stands by itself, so that it may tip over. */

@@ -30,6 +30,11 @@ trait UsualShape
         return $ways;
     }
 
+    public function base(): ?string
+    {
+        return null;
+    }
+
     public function usualDirection(): Direction
     {
         return Direction::Pull;

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Jornel\Core\Tests\Kit;
 
 use Jornel\Core\Kit\Drawing\View;
+use Jornel\Core\Ledger\AirStreams;
+use Jornel\Core\Shape\Direction;
 use Jornel\Core\Shape\Scene\Scene;
 use Jornel\Core\Shape\Scene\Solid;
 use Jornel\Core\Tests\Sample;
@@ -73,5 +75,41 @@ final class ViewTest extends TestCase
             self::assertSame([], $drawing->arrows);
             self::assertCount(count($scene->anchors), $drawing->anchors);
         }
+    }
+
+    #[TestWith(['cube', 4])]
+    #[TestWith(['raised-cube', 5])]
+    public function test_air_streams_through_every_face_and_hides_where_the_face_is_hidden(string $shape, int $faces): void
+    {
+        $behind = function (int $turn) use ($shape): array {
+            $arrows = (new View($turn))->draw(Sample::design($shape)->scene())->arrows;
+
+            return array_column($arrows, 'isBehind', 'part');
+        };
+        $front = $behind(0);
+
+        self::assertCount($faces, array_filter(array_keys($front), fn (string $part): bool => str_starts_with($part, 'face-')));
+        self::assertArrayHasKey('seam', $front);
+        self::assertSame([false, false, true, true], [$front['face-1'], $front['face-2'], $front['face-3'], $front['face-4']]);
+        self::assertFalse($front['fan'], 'What blows upwards is always seen.');
+        $back = $behind(180);
+        self::assertSame([true, true, false, false], [$back['face-1'], $back['face-2'], $back['face-3'], $back['face-4']]);
+    }
+
+    public function test_where_the_fan_pushes_the_air_leaves_by_every_face(): void
+    {
+        $kinds = array_column((new View)->draw(Sample::design(direction: Direction::Push)->scene())->arrows, 'kind', 'part');
+
+        self::assertSame(['intake', 'outlet', 'outlet', 'outlet', 'outlet'], [$kinds['fan'], $kinds['face-1'], $kinds['face-2'], $kinds['face-3'], $kinds['face-4']]);
+    }
+
+    public function test_the_streams_are_shares_of_what_the_fan_moves(): void
+    {
+        $unit = Sample::ledger(Sample::room(), 'air-changes-5', Sample::design())->unit;
+        self::assertNotNull($unit);
+        $shares = AirStreams::of($unit);
+
+        self::assertEqualsWithDelta(2.0, array_sum($shares), 1e-9, 'what the fan moves, and all that makes it up');
+        self::assertGreaterThan(0.0, $shares['seam']);
     }
 }

@@ -84,6 +84,24 @@ export const useVersion = (id: MaybeRefOrGetter<number | null>) =>
         enabled: () => toValue(id) !== null,
     });
 
+/** All versions of a build, the latest first. */
+export const useVersions = (build: MaybeRefOrGetter<number | null>) =>
+    useQuery({
+        queryKey: ['room', 'versions', build],
+        queryFn: () => answer(api.GET('/builds/{build}/versions', { params: { path: { build: toValue(build) ?? 0 } } })),
+        enabled: () => toValue(build) !== null,
+    });
+
+/** What was kept of one's own work on a room; asked for once, when the room is opened. */
+export const useKeptDraft = (room: MaybeRefOrGetter<number | null>) =>
+    useQuery({
+        queryKey: ['draft', room],
+        queryFn: () => answer(api.GET('/rooms/{room}/draft', { params: { path: { room: toValue(room) ?? 0 } } })),
+        enabled: () => toValue(room) !== null,
+        staleTime: 0,
+        gcTime: 0,
+    });
+
 export interface Question {
     room: RoomEntries;
     goal: string;

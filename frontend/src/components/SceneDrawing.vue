@@ -115,8 +115,8 @@ const arrows = computed(() =>
     props.drawing.arrows.map((arrow) => ({
         ...arrow,
         path: `M${px(arrow.x1)} ${py(arrow.y1)}L${px(arrow.x2)} ${py(arrow.y2)}`,
-        // Arrows keep their weight on the bench and thin out where the unit is small.
-        width: (2.5 + 9 * arrow.share) * Math.min(1, view.value.scale * 2),
+        // Streams are as wide as their flow; the least of them can still be seen. They keep their weight on the bench and thin out where the unit is small.
+        width: Math.max(1.5, 14 * arrow.share) * Math.min(1, view.value.scale * 2),
     })),
 );
 </script>
@@ -147,6 +147,14 @@ const arrows = computed(() =>
                     <path d="M0 0 10 5 0 10z" :class="`tip ${kind}`" />
                 </marker>
             </defs>
+            <path
+                v-for="arrow in arrows.filter((one) => one.behind)"
+                :key="`${arrow.part}-${arrow.kind}`"
+                :d="arrow.path"
+                :class="`air ${arrow.kind}`"
+                :stroke-width="arrow.width"
+                :marker-end="`url(#tip-${arrow.kind})`"
+            />
             <g :transform="`translate(${view.x} ${view.y}) scale(${view.scale})`">
                 <path
                     v-for="(stroke, index) in drawing.strokes"
@@ -159,7 +167,7 @@ const arrows = computed(() =>
                 />
             </g>
             <path
-                v-for="arrow in arrows"
+                v-for="arrow in arrows.filter((one) => !one.behind)"
                 :key="`${arrow.part}-${arrow.kind}`"
                 :d="arrow.path"
                 :class="`air ${arrow.kind}`"

@@ -80,8 +80,8 @@ export function useDraft(key: string) {
     const roomChanged = computed(() => !same(draft.entries, saved.value.entries) || draft.goal !== saved.value.goal);
     const buildChanged = computed(() => saved.value.choices === null || !same(draft.choices, saved.value.choices) || !draft.keepFigures);
 
-    /** Takes what the server holds, and lays over it what was kept here. */
-    function begin(room: Room | null): void {
+    /** Takes what the server holds, and lays over it what was kept: in this browser, else by the server from another. */
+    function begin(room: Room | null, keptElsewhere: Partial<Draft> | null = null): void {
         const choices = room?.builds.at(-1)?.latest.choices ?? null;
         if (room) saved.value = { entries: room.entries, goal: room.goal, choices };
         const stand = standing(room);
@@ -93,9 +93,10 @@ export function useDraft(key: string) {
             ...stand,
             pinned: [],
         });
-        const kept = sessionStorage.getItem(place);
+        const text = sessionStorage.getItem(place);
+        const kept = text === null ? keptElsewhere : (JSON.parse(text) as Draft);
         if (kept !== null) {
-            Object.assign(draft, JSON.parse(kept) as Draft);
+            Object.assign(draft, kept);
             draft.entries = { ...FRESH_ROOM, ...draft.entries };
         }
         ready.value = true;
@@ -139,20 +140,24 @@ export function useDraft(key: string) {
         sessionStorage.removeItem(place);
     }
 
+    /** What would be lost, as it is kept; null for nothing. */
+    const unsaved = computed(() =>
+        ready.value &&
+        (draft.pinned.length > 0 ||
+            roomChanged.value ||
+            (saved.value.choices === null ? !same(draft.choices, FIRST_CHOICES) : buildChanged.value))
+            ? JSON.stringify(draft)
+            : null,
+    );
     watch(
-        [draft, saved],
-        () => {
+        unsaved,
+        (work) => {
             if (!ready.value) return;
-            if (
-                draft.pinned.length > 0 ||
-                roomChanged.value ||
-                (saved.value.choices === null ? !same(draft.choices, FIRST_CHOICES) : buildChanged.value)
-            ) {
-                sessionStorage.setItem(place, JSON.stringify(draft));
-            } else sessionStorage.removeItem(place);
+            if (work === null) sessionStorage.removeItem(place);
+            else sessionStorage.setItem(place, work);
         },
-        { deep: true, flush: 'post' },
+        { flush: 'post' },
     );
 
-    return { draft, ready, roomChanged, buildChanged, begin, overtaken, takeTheirs, keepMine, roomSaved, buildSaved, forget };
+    return { draft, unsaved, ready, roomChanged, buildChanged, begin, overtaken, takeTheirs, keepMine, roomSaved, buildSaved, forget };
 }

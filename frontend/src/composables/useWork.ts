@@ -1,9 +1,10 @@
 import { computed, ref, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
-import { useCatalogue, useProgramme, useRoom, useVersion } from '../api/queries';
+import { useCatalogue, useKeptDraft, useProgramme, useRoom, useVersion } from '../api/queries';
 import type { Stage } from '../components/room/StageRail.vue';
 import { useBench } from './useBench';
 import { useDraft } from './useDraft';
+import { useKeeping } from './useKeeping';
 import { useMeasure } from './useMeasure';
 import { useSaving } from './useSaving';
 
@@ -28,10 +29,16 @@ export function useWork() {
     const drafting = useDraft(roomId.value === null ? `new-in-${siteId}` : `room-${roomId.value}`);
     const { draft, ready, roomChanged, buildChanged } = drafting;
     if (roomId.value === null) drafting.begin(null);
+    const kept = useKeptDraft(roomId);
+    const mayKeep = computed(() => programme.data.value !== undefined && programme.data.value.role !== 'reader');
+    const keeping = useKeeping(roomId, drafting.unsaved, ready, mayKeep);
     watch(
-        room.data,
-        (data) => {
-            if (data && !ready.value) drafting.begin(data);
+        [room.data, kept.isFetched],
+        ([data, isFetched]) => {
+            if (!data || !isFetched || ready.value) return;
+            const work = kept.data.value?.work ?? null;
+            keeping.found(work === null ? null : JSON.stringify(work));
+            drafting.begin(data, work);
         },
         { immediate: true },
     );
@@ -109,6 +116,7 @@ export function useWork() {
         programme,
         programmeId,
         drafting,
+        kept: keeping.state,
         build,
         versionId,
         saved,

@@ -15,6 +15,7 @@ final readonly class ArrowData
         #[OA\Property] public float $x2,
         #[OA\Property] public float $y2,
         #[OA\Property(description: 'Share of the fan’s air that goes this way, 0 to 1')] public float $share,
+        #[OA\Property(description: 'Whether it runs on the far side, behind what is drawn')] public bool $behind,
     ) {
     }
 }

@@ -20,7 +20,7 @@ final readonly class Drawing
     /**
      * @param  list<Stroke>  $strokes  the farthest first
      * @param  list<array{part: string, x: float, y: float}>  $anchors
-     * @param  list<array{part: string, kind: string, x1: float, y1: float, x2: float, y2: float}>  $arrows
+     * @param  list<array{part: string, kind: string, x1: float, y1: float, x2: float, y2: float, isBehind: bool}>  $arrows  with whether they run on the far side
      * @param  list<array{name: string, length: float, x1: float, y1: float, x2: float, y2: float, dx: float, dy: float}>  $extents  with the offset of the dimension line
      * @param  array{x: float, y: float, width: float, height: float}  $frame  of all strokes, mm
      */
@@ -51,15 +51,27 @@ final readonly class Drawing
 
                 return ['part' => $anchor->part, 'x' => $x, 'y' => $y];
             }, $scene->anchors),
-            array_map(function (Arrow $arrow) use ($camera): array {
+            array_map(function (Arrow $arrow) use ($camera, $scene): array {
                 [$x1, $y1] = $camera->see($arrow->from);
                 [$x2, $y2] = $camera->see($arrow->to);
 
-                return ['part' => $arrow->part, 'kind' => $arrow->kind, 'x1' => $x1, 'y1' => $y1, 'x2' => $x2, 'y2' => $y2];
+                return ['part' => $arrow->part, 'kind' => $arrow->kind, 'x1' => $x1, 'y1' => $y1, 'x2' => $x2, 'y2' => $y2, 'isBehind' => self::isBehind($arrow, $scene, $camera)];
             }, $scene->arrows),
             array_map(fn (Extent $extent): array => self::dimension($extent, $camera), $scene->extents),
             self::frame($strokes),
         );
+    }
+
+    /** Whether an arrow stands on a side of the whole that is turned away from the viewer. */
+    private static function isBehind(Arrow $arrow, Scene $scene, Camera $camera): bool
+    {
+        $along = $arrow->to->minus($arrow->from);
+        [$low, $high] = $scene->reach();
+        $middle = $low->towards($high, 0.5);
+        // Outwards is whichever way leads from the middle.
+        $isOutwards = $along->dot($arrow->from->towards($arrow->to, 0.5)->minus($middle)) > 0.0;
+
+        return ($isOutwards ? 1.0 : -1.0) * $along->dot($camera->towardsViewer) < -1e-9;
     }
 
     /** @return list<SolidFace> */

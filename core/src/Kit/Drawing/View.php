@@ -26,6 +26,8 @@ final readonly class View
             return Drawing::of($scene->apart(self::APART), $camera);
         }
 
+        $scene = $scene->withStreams();
+
         return Drawing::of($this->turn === 0 ? $scene : $scene->withExtents(self::extents($scene, $camera)), $camera);
     }
 

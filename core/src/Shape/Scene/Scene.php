@@ -126,6 +126,12 @@ final readonly class Scene
         );
     }
 
+    /** The same with a stream of air at every filter face and at the seams. */
+    public function withStreams(): self
+    {
+        return new self($this->solids, Streams::of($this), $this->anchors, $this->extents);
+    }
+
     /** @param  list<Extent>  $extents */
     public function withExtents(array $extents): self
     {

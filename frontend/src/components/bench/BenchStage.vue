@@ -3,14 +3,17 @@ import { computed, ref, watch } from 'vue';
 import type { Catalogue, Choices, Ledger } from '../../api/client';
 import { useMisfits, useWorking, type Question } from '../../api/queries';
 import { usePlan } from '../../composables/usePlan';
+import { useSwap } from '../../composables/useSwap';
 import SceneDrawing from '../SceneDrawing.vue';
 import ChoicePanel from './ChoicePanel.vue';
-import { CHOICES, inForce, options, shapeOptions, type ChoiceKey } from './choices';
+import { CHOICES, choosable, inForce, options, shapeOptions, type ChoiceKey } from './choices';
 import PartTray from './PartTray.vue';
 import CompareView from './CompareView.vue';
 import CurvesView from './CurvesView.vue';
 import ShapeChoices from './ShapeChoices.vue';
+import SwapPreview from './SwapPreview.vue';
 import UnitDrawing from './UnitDrawing.vue';
+import VersionsView from './VersionsView.vue';
 import ViewSwitch, { type BenchView } from './ViewSwitch.vue';
 
 const props = defineProps<{
@@ -18,6 +21,7 @@ const props = defineProps<{
     catalogue: Catalogue;
     choices: Choices;
     programme: number;
+    build: number | null;
     errors: Record<string, string[]>;
     newer: string[];
     keepFigures: boolean;
@@ -33,7 +37,7 @@ const emit = defineEmits<{
     takeNewer: [];
     undo: [];
     redo: [];
-    pin: [];
+    pin: [choices: Choices];
     unpin: [index: number];
     look: [looked: { turn: number; apart: boolean }];
 }>();
@@ -57,7 +61,8 @@ const misfits = useMisfits(
     computed(() => props.programme),
     computed(() => open.value !== null),
 );
-const instead = computed(() => (open.value === 'shape' ? (misfits.data.value?.instead ?? {}) : {}));
+const isShape = (key: ChoiceKey | null): boolean => key === 'shape' || key === 'base';
+const instead = computed(() => (isShape(open.value) ? (misfits.data.value?.instead ?? {}) : {}));
 const reasons = computed<Record<string, string>>(() => {
     const all = misfits.data.value;
     if (!all) return {};
@@ -65,7 +70,7 @@ const reasons = computed<Record<string, string>>(() => {
     if (open.value === 'filter') return all.filters;
     if (open.value === 'prefilter') return all.prefilters;
     // A shape that other parts make possible is offered with them.
-    return open.value === 'shape' ? Object.fromEntries(Object.entries(all.shapes).filter(([id]) => !(id in all.instead))) : {};
+    return isShape(open.value) ? Object.fromEntries(Object.entries(all.shapes).filter(([id]) => !(id in all.instead))) : {};
 });
 const faults = computed(() =>
     Object.entries(props.errors)
@@ -79,19 +84,35 @@ watch(misfits.isFetching, (fetching) => {
     if (fetching || wanted.value === null) return;
     const shape = wanted.value;
     wanted.value = null;
-    choose('shape', shape);
+    if (open.value) choose(open.value, shape);
 });
 
-function choose(key: ChoiceKey, id: string): void {
-    wanted.value = key === 'shape' && misfits.isFetching.value ? id : null;
-    if (wanted.value !== null) return;
+/** The base of a shape that has no other is one of its options. */
+function pick(key: ChoiceKey): void {
+    open.value = choosable(props.catalogue, props.choices).some((one) => one.key === key) ? key : 'shape';
+}
+
+/** What a choice would make of the build. */
+function changed(key: ChoiceKey, id: string): Choices {
     // Another fan has other speeds: let the fastest that keeps quiet be judged again.
     const speed = key === 'fan' ? { speed: '' } : {};
-    if (key !== 'shape') return emit('choose', { ...props.choices, [key]: id, ...speed });
+    if (!isShape(key)) return { ...props.choices, [key]: id, ...speed };
     const other = instead.value[id];
     const parts = other ? { fan: other.fan, filter: other.filter, speed: '' } : {};
-    emit('choose', { ...props.choices, shape: id, ...parts, prefilter: '', direction: '', options: {} });
+    return { ...props.choices, shape: id, ...parts, prefilter: '', direction: '', options: {} };
 }
+function choose(key: ChoiceKey, id: string): void {
+    wanted.value = isShape(key) && misfits.isFetching.value ? id : null;
+    if (wanted.value === null) emit('choose', changed(key, id));
+}
+
+/** The option that is looked at before it is taken; what it would do is asked for at once. */
+const looking = ref<string | null>(null);
+watch(open, () => (looking.value = null));
+const would = useSwap(
+    computed(() => props.question),
+    computed(() => (open.value === null || looking.value === null || misfits.isFetching.value ? null : changed(open.value, looking.value))),
+);
 </script>
 
 <template>
@@ -114,8 +135,16 @@ function choose(key: ChoiceKey, id: string): void {
                 :pinned="pinned"
                 :currency="currency"
                 @take="(taken) => emit('choose', { ...taken })"
-                @pin="emit('pin')"
+                @pin="emit('pin', choices)"
                 @unpin="(index) => emit('unpin', index)"
+            />
+            <VersionsView
+                v-else-if="view === 'versions'"
+                class="unit"
+                :build="build"
+                :choices="choices"
+                @take="(taken) => emit('choose', { ...taken })"
+                @pin="(one) => emit('pin', one)"
             />
             <CurvesView
                 v-else-if="view === 'curves' && working.data.value && ledger.unit"
@@ -130,7 +159,7 @@ function choose(key: ChoiceKey, id: string): void {
                 :drawing="ledger.unit.drawing"
                 :title="ledger.unit.summary"
                 :picked="open"
-                @pick="(key) => (open = key)"
+                @pick="pick"
                 @turn="(degrees) => emit('look', { ...looked, turn: turned(looked.turn + degrees) })"
             />
             <div v-if="view === 'unit' && ledger.unit" class="look" role="group" aria-label="How to look at it">
@@ -178,8 +207,18 @@ function choose(key: ChoiceKey, id: string): void {
                 :notes="Object.fromEntries(Object.entries(instead).map(([id, parts]) => [id, parts.says]))"
                 :currency="currency"
                 @choose="(id) => open && choose(open, id)"
+                @look="(id) => (looking = id)"
                 @close="open = null"
             >
+                <template #foot>
+                    <SwapPreview
+                        :now="ledger"
+                        :would="would.ledger.value"
+                        :fault="would.fault.value"
+                        :currency="currency"
+                        :looking="looking !== null && looking !== inForce(catalogue, choices, open)"
+                    />
+                </template>
                 <ShapeChoices
                     v-if="open === 'shape'"
                     :about="shapeOptions(catalogue, choices)"

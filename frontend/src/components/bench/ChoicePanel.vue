@@ -12,7 +12,7 @@ const props = defineProps<{
     notes: Record<string, string>;
     currency: string;
 }>();
-const emit = defineEmits<{ choose: [id: string]; close: [] }>();
+const emit = defineEmits<{ choose: [id: string]; look: [id: string | null]; close: [] }>();
 const { show } = useMeasure();
 const sought = ref('');
 const allShown = ref(false);
@@ -49,7 +49,7 @@ watch(
             <Button type="text" aria-label="Close" @click="emit('close')">✕</Button>
         </header>
         <Input v-if="options.length > 16" v-model:value="sought" placeholder="Find, such as “20x20 14 dense”" aria-label="Find" />
-        <div class="list">
+        <div class="list" @pointerleave="emit('look', null)">
             <div class="choices" role="radiogroup" :aria-label="name">
                 <template v-for="option in fitting" :key="option.id">
                     <button
@@ -58,6 +58,8 @@ watch(
                         class="option"
                         :aria-checked="option.id === value"
                         :data-option="option.id"
+                        @pointerenter="emit('look', option.id)"
+                        @focus="emit('look', option.id)"
                         @click="emit('choose', option.id)"
                     >
                         <b>{{ option.name }}</b>
@@ -80,6 +82,7 @@ watch(
                 </div>
             </template>
         </div>
+        <slot name="foot" />
     </aside>
 </template>
 
@@ -90,7 +93,7 @@ watch(
     width: min(400px, 100%);
     z-index: 5;
     display: grid;
-    grid-template-rows: auto auto 1fr;
+    grid-template-rows: auto auto 1fr auto;
     gap: 8px;
     padding: 10px 0 0 14px;
     background: var(--sheet);

@@ -1,15 +1,15 @@
 <script setup lang="ts">
 import type { Catalogue, Choices } from '../../api/client';
-import { CHOICES, chosen, type ChoiceKey } from './choices';
+import { choosable, chosen, type ChoiceKey } from './choices';
 
 defineProps<{ catalogue: Catalogue; choices: Choices; open: ChoiceKey | null; errors: Record<string, string[]> }>();
 const emit = defineEmits<{ open: [key: ChoiceKey]; units: [units: number] }>();
 </script>
 
 <template>
-    <div class="tray">
+    <div class="tray" :class="{ nine: choosable(catalogue, choices).length > 7 }">
         <button
-            v-for="choice in CHOICES"
+            v-for="choice in choosable(catalogue, choices)"
             :key="choice.key"
             type="button"
             class="tile"
@@ -42,6 +42,12 @@ const emit = defineEmits<{ open: [key: ChoiceKey]; units: [units: number] }>();
     grid-template-columns: repeat(4, minmax(0, 1fr));
     background: var(--sheet);
     border-top: 1px solid var(--line);
+}
+.nine {
+    grid-template-columns: repeat(5, minmax(0, 1fr));
+}
+.nine .units {
+    grid-column: span 2;
 }
 .tile {
     display: grid;
@@ -105,7 +111,8 @@ const emit = defineEmits<{ open: [key: ChoiceKey]; units: [units: number] }>();
     font-size: 17px;
 }
 @media (max-width: 900px) {
-    .tray {
+    .tray,
+    .nine {
         grid-template-columns: 1fr 1fr;
     }
     .tile {

@@ -1,10 +1,10 @@
 <script setup lang="ts">
-export type BenchView = 'unit' | 'curves' | 'compare';
+export type BenchView = 'unit' | 'curves' | 'compare' | 'versions';
 
 defineProps<{ view: BenchView; canUndo: boolean; canRedo: boolean }>();
 const emit = defineEmits<{ view: [view: BenchView]; undo: []; redo: [] }>();
 
-const VIEWS: Record<BenchView, string> = { unit: 'Drawing', curves: 'Curves', compare: 'Compare' };
+const VIEWS: Record<BenchView, string> = { unit: 'Drawing', curves: 'Curves', compare: 'Compare', versions: 'Versions' };
 </script>
 
 <template>

@@ -1,7 +1,7 @@
 import type { Catalogue, Choices, Option, ShapeOptions } from '../../api/client';
 
 /** What can be chosen about a unit, besides how many. */
-export type ChoiceKey = 'shape' | 'fan' | 'filter' | 'prefilter' | 'joining' | 'corners' | 'direction';
+export type ChoiceKey = 'shape' | 'fan' | 'filter' | 'prefilter' | 'joining' | 'corners' | 'direction' | 'base';
 
 export const CHOICES: { key: ChoiceKey; name: string }[] = [
     { key: 'shape', name: 'Shape' },
@@ -11,6 +11,7 @@ export const CHOICES: { key: ChoiceKey; name: string }[] = [
     { key: 'joining', name: 'Joining' },
     { key: 'corners', name: 'Corners' },
     { key: 'direction', name: 'Air' },
+    { key: 'base', name: 'Base' },
 ];
 
 /** The choice that a part of the drawing belongs to. */
@@ -20,6 +21,7 @@ export function choiceOf(part: string): ChoiceKey {
     if (part === 'fan') return 'fan';
     if (part === 'shroud' || part === 'corners') return 'corners';
     if (part === 'seam' || part === 'box') return 'joining';
+    if (part === 'base' || part === 'feet') return 'base';
     return 'shape';
 }
 
@@ -34,6 +36,7 @@ export function options(catalogue: Catalogue, key: ChoiceKey): Option[] {
         joining: catalogue.joinings,
         corners: catalogue.corners,
         direction: catalogue.directions,
+        base: catalogue.bases,
     }[key];
 }
 
@@ -45,7 +48,13 @@ export function shapeOptions(catalogue: Catalogue, choices: Choices): ShapeOptio
 /** The choice in force: a direction that nobody chose is the shape's usual one. */
 export function inForce(catalogue: Catalogue, choices: Choices, key: ChoiceKey): string {
     if (key === 'direction' && choices.direction === '') return shapeOptions(catalogue, choices)?.usualDirection ?? '';
-    return choices[key];
+    // The base goes with the shape.
+    return key === 'base' ? choices.shape : choices[key];
+}
+
+/** What can be chosen about a unit as it is: a base only where another would go under it. */
+export function choosable(catalogue: Catalogue, choices: Choices): { key: ChoiceKey; name: string }[] {
+    return CHOICES.filter(({ key }) => key !== 'base' || catalogue.bases.some((base) => base.id === choices.shape));
 }
 
 export function chosen(catalogue: Catalogue, choices: Choices, key: ChoiceKey): Option | undefined {

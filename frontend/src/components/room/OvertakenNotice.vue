@@ -6,9 +6,11 @@ const props = defineProps<{ room: Room; by: { room: boolean; build: boolean }; c
 defineEmits<{ theirs: []; mine: [] }>();
 
 const says = computed(() => {
-    const version = `saved version ${props.room.builds.at(-1)?.latest.number ?? 1} of the build`;
+    const latest = props.room.builds.at(-1)?.latest;
+    const version = `saved version ${latest?.number ?? 1} of the build`;
+    const who = (props.by.build ? latest?.savedBy : props.room.changedBy) ?? 'Someone else';
     const did = [props.by.room ? 'changed the room' : '', props.by.build ? version : ''].filter((one) => one !== '');
-    return `Someone else ${did.join(' and ')} since you began.`;
+    return `${who} ${did.join(' and ')} since you began.`;
 });
 </script>
 

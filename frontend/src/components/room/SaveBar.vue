@@ -16,7 +16,9 @@ const next = computed(() =>
     !building.value && roomId.value !== null && !drafting.roomChanged.value && build.value === null
         ? stage.value === 'room'
             ? ({ key: 'target', name: 'choose the target' } as const)
-            : ({ key: 'build', name: 'build for it' } as const)
+            : stage.value === 'target'
+              ? ({ key: 'find', name: 'what would do it' } as const)
+              : ({ key: 'build', name: 'build for it' } as const)
         : null,
 );
 
@@ -32,6 +34,9 @@ async function save(): Promise<void> {
 
 <template>
     <footer v-if="mayBuild">
+        <p v-if="work.kept.value !== 'none'" class="kept" aria-live="polite">
+            {{ work.kept.value === 'kept' ? 'Kept as your draft' : 'Kept in this browser until Jornel can be reached' }}
+        </p>
         <Button type="primary" size="large" block :loading="saving.busy.value" :disabled="!saving.worthwhile(building)" @click="save">
             {{ words }}
         </Button>
@@ -47,6 +52,10 @@ footer {
     border-top: 1px solid var(--line);
     display: grid;
     gap: 8px;
+}
+.kept {
+    font-size: 13.5px;
+    color: var(--pencil);
 }
 .reader {
     font-size: 14px;

@@ -1,0 +1,45 @@
+<?php
+
+namespace Tests\Feature;
+
+use App\Models\Role;
+
+class DraftTest extends FeatureTestCase
+{
+    public function test_what_is_not_saved_is_kept_for_whoever_made_it_and_for_nobody_else(): void
+    {
+        $room = $this->room();
+        [$mine, $other] = [$this->person(Role::Builder, $room->site->programme), $this->person(Role::Builder, $room->site->programme)];
+        $this->actingAs($mine)->getJson("/api/v1/rooms/{$room->id}/draft")->assertOk()->assertExactJson(['work' => null, 'keptAt' => null]);
+        $this->putJson("/api/v1/rooms/{$room->id}/draft", ['work' => '{"goal":"room-size"}'])->assertOk();
+        $this->putJson("/api/v1/rooms/{$room->id}/draft", ['work' => '{"goal":"air-changes-6","pinned":[]}'])->assertOk();
+
+        $this->getJson("/api/v1/rooms/{$room->id}/draft")->assertJsonPath('work', ['goal' => 'air-changes-6', 'pinned' => []]);
+        $this->actingAs($other)->getJson("/api/v1/rooms/{$room->id}/draft")->assertJsonPath('work', null);
+        $this->deleteJson("/api/v1/rooms/{$room->id}/draft")->assertNoContent();
+        $this->actingAs($mine)->getJson("/api/v1/rooms/{$room->id}/draft")->assertJsonPath('work.goal', 'air-changes-6');
+        $this->deleteJson("/api/v1/rooms/{$room->id}/draft")->assertNoContent();
+        $this->getJson("/api/v1/rooms/{$room->id}/draft")->assertJsonPath('work', null);
+    }
+
+    public function test_what_is_no_draft_is_refused(): void
+    {
+        $room = $this->room();
+        $this->actingAs($this->person(Role::Builder, $room->site->programme));
+
+        $this->assertFaults($this->putJson("/api/v1/rooms/{$room->id}/draft", ['work' => 'half a {']), ['work']);
+        $this->assertFaults($this->putJson("/api/v1/rooms/{$room->id}/draft", ['work' => '"'.str_repeat('a', 200_000).'"']), ['work']);
+    }
+
+    public function test_versions_are_listed_with_who_saved_them(): void
+    {
+        $room = $this->room();
+        $builder = $this->actingAs($person = $this->person(Role::Builder, $room->site->programme));
+        $build = $builder->postJson("/api/v1/rooms/{$room->id}/builds", ['name' => 'Mine', 'unit' => self::CHOICES])->assertCreated()->json('id');
+        $builder->postJson("/api/v1/builds/{$build}/versions", ['unit' => ['units' => 2] + self::CHOICES, 'basedOn' => 1, 'keepFigures' => true])->assertCreated();
+
+        $builder->getJson("/api/v1/builds/{$build}/versions")->assertOk()->assertJsonCount(2)
+            ->assertJsonPath('0.number', 2)->assertJsonPath('0.units', 2)->assertJsonPath('0.savedBy', $person->name)->assertJsonPath('1.number', 1);
+        $builder->putJson("/api/v1/rooms/{$room->id}", ['room' => self::ENTRIES, 'goal' => 'room-size', 'revision' => 1])->assertOk()->assertJsonPath('changedBy', $person->name);
+    }
+}

@@ -21,6 +21,9 @@ class Person extends Authenticatable
     /** @use HasFactory<PersonFactory> */
     use HasFactory;
 
+    /** @var array<int, Role|null> by programme */
+    private array $roles = [];
+
     protected $table = 'people';
 
     protected $fillable = ['name', 'email', 'password', 'measure'];
@@ -42,10 +45,14 @@ class Person extends Authenticatable
         return $programmes;
     }
 
+    /** Asked for once: who asks several things at a time is the same in all of them. */
     public function roleIn(int $programmeId): ?Role
     {
-        $role = $this->getConnection()->table('memberships')->where(['programme_id' => $programmeId, 'person_id' => $this->id])->value('role');
+        if (! array_key_exists($programmeId, $this->roles)) {
+            $role = $this->getConnection()->table('memberships')->where(['programme_id' => $programmeId, 'person_id' => $this->id])->value('role');
+            $this->roles[$programmeId] = is_string($role) ? Role::from($role) : null;
+        }
 
-        return is_string($role) ? Role::from($role) : null;
+        return $this->roles[$programmeId];
     }
 }

@@ -58,7 +58,21 @@ class Version extends Model implements OfProgramme
 
     public function programmeId(): int
     {
-        return $this->build->programmeId();
+        $known = $this->attributes['programme_id'] ?? null;
+
+        return is_numeric($known) ? (int) $known : $this->build->programmeId();
+    }
+
+    /** One that is asked for at every change on the screen, with its programme in the same query. */
+    public static function withProgramme(int $id): self
+    {
+        $versions = self::query();
+        $versions->select('versions.*', 'sites.programme_id')
+            ->join('builds', 'builds.id', '=', 'versions.build_id')
+            ->join('rooms', 'rooms.id', '=', 'builds.room_id')
+            ->join('sites', 'sites.id', '=', 'rooms.site_id');
+
+        return $versions->findOrFail($id);
     }
 
     /** The parts with the figures that this version was computed with. */

@@ -36,7 +36,7 @@ class EvaluationRequest extends StrictRequest
         if ($this->validated('version') === null) {
             return null;
         }
-        $version = Version::query()->with('build.room.site')->findOrFail($this->integer('version'));
+        $version = Version::withProgramme($this->integer('version'));
         Gate::authorize('view', $version);
 
         return $version;

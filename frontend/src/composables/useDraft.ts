@@ -150,8 +150,8 @@ export function useDraft(key: string) {
             : null,
     );
     watch(
-        unsaved,
-        (work) => {
+        [unsaved, saved, ready],
+        ([work]) => {
             if (!ready.value) return;
             if (work === null) sessionStorage.removeItem(place);
             else sessionStorage.setItem(place, work);

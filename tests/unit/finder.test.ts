@@ -90,7 +90,15 @@ describe('a card of a build', () => {
 
 describe('what builds must keep to', () => {
     const bar = (over = {}) =>
-        mounted(WishBar, { wishes: { ...NO_WISHES }, errors: {}, tools: ['knife', 'saw'], skills: ['cutting'], currency: 'EUR', ...over });
+        mounted(WishBar, {
+            seated: false,
+            wishes: { ...NO_WISHES },
+            errors: {},
+            tools: ['knife', 'saw'],
+            skills: ['cutting'],
+            currency: 'EUR',
+            ...over,
+        });
 
     it('tells what was typed and shows a fault at its field', async () => {
         const onChange = vi.fn();

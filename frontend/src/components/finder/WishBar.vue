@@ -6,14 +6,22 @@ import FieldFault from '../room/FieldFault.vue';
 
 type Typed = 'level' | 'seat' | 'first_cost' | 'total_cost' | 'footprint' | 'height' | 'power' | 'minutes';
 
-const props = defineProps<{ wishes: Wishes; errors: Record<string, string[]>; tools: string[]; skills: string[]; currency: string }>();
+const props = defineProps<{
+    /** Whether seats are drawn in the room, so that the nearest is meant where none is written. */
+    seated: boolean;
+    wishes: Wishes;
+    errors: Record<string, string[]>;
+    tools: string[];
+    skills: string[];
+    currency: string;
+}>();
 const emit = defineEmits<{ change: [wishes: Partial<Wishes>] }>();
 const { measure } = useMeasure();
 const open = ref(false);
 
 const FIELDS = computed<{ key: Typed; name: string; unit: string }[]>(() => [
     { key: 'level', name: 'No louder than', unit: 'dBA' },
-    { key: 'seat', name: 'at a seat', unit: measure.value === 'imperial' ? 'ft off' : 'm off' },
+    { key: 'seat', name: 'at a seat', unit: props.seated ? 'the nearest' : measure.value === 'imperial' ? 'ft off' : 'm off' },
     { key: 'first_cost', name: 'To buy', unit: props.currency },
     { key: 'total_cost', name: 'Over the years', unit: props.currency },
     { key: 'footprint', name: 'Floor', unit: measure.value === 'imperial' ? 'ft²' : 'm²' },

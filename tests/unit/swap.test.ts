@@ -1,0 +1,145 @@
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { createApp, nextTick, ref, type Ref } from 'vue';
+import { api } from '../../frontend/src/api/client';
+import SwapPreview from '../../frontend/src/components/bench/SwapPreview.vue';
+import VersionsView from '../../frontend/src/components/bench/VersionsView.vue';
+import { useKeeping } from '../../frontend/src/composables/useKeeping';
+import { mounted } from './mounted';
+import { CHOICES, ledger, shown, speed, unit } from './samples';
+
+afterEach(() => {
+    vi.restoreAllMocks();
+    vi.useRealTimers();
+});
+
+describe('what a swap would do', () => {
+    const now = ledger({ unit: unit({ speeds: [speed()], chosen: 0 }) });
+
+    it('says before and after, and whether the goal would be reached', async () => {
+        const would = ledger({
+            unit: unit({ standing: 'short', chosen: 0, speeds: [speed({ cleanAir: shown('410 cfm'), level: shown('62 dBA') })] }),
+        });
+        const page = mounted(SwapPreview, { now, would, fault: '', looking: true, currency: 'EUR' });
+        expect(page.text('b')).toBe('✕ It would fall short of the goal');
+        expect(page.text('[data-would=cleanAir] dd')).toBe('600 cfm 410 cfm');
+        expect(page.text('[data-would=level] dd')).toBe('62 dBA');
+        // While the next is asked for, nothing jumps.
+        await page.change({ would: null });
+        expect(page.text('[data-would=cleanAir] dd')).toBe('600 cfm 410 cfm');
+    });
+
+    it('teaches while nothing is looked at, and says why something would not fit', async () => {
+        const page = mounted(SwapPreview, { now, would: null, fault: '', looking: false, currency: 'EUR' });
+        expect(page.text('.hint')).toContain('see here what it would do');
+        await page.change({ looking: true, fault: 'The fan is larger than the box.' });
+        expect(page.text('p')).toBe('The fan is larger than the box.');
+    });
+});
+
+describe('versions', () => {
+    it('can be brought back to the bench or compared, and say who saved them', async () => {
+        const version = (number: number, units: number) => ({
+            id: number,
+            number,
+            choices: { ...CHOICES, units },
+            cleanAir: shown(`${number}00 cfm`),
+            asks: shown('500 cfm'),
+            units,
+            unitsNeeded: 1,
+            standing: 'meets',
+            savedAt: '2026-11-25T09:00:00Z',
+            savedBy: 'Ossian Pike',
+        });
+        vi.spyOn(api, 'GET').mockResolvedValue({ data: [version(2, CHOICES.units), version(1, 7)], response: new Response() } as never);
+        const [onTake, onPin] = [vi.fn(), vi.fn()];
+        const page = mounted(VersionsView, { build: 3, choices: CHOICES, onTake, onPin });
+        await vi.waitFor(() => expect(page.all('li')).toHaveLength(2));
+        expect(page.text('[data-version="2"] .here')).toBe('on the bench');
+        expect(page.text('[data-version="1"]')).toContain('by Ossian Pike');
+        await page.click('[data-version="1"] .do button');
+        expect(onTake.mock.lastCall?.[0].units).toBe(7);
+        await page.click('[data-version="2"] .do button');
+        expect(onPin.mock.lastCall?.[0].units).toBe(CHOICES.units);
+    });
+
+    it('teach what a draft is before there are any', () => {
+        expect(mounted(VersionsView, { build: null, choices: CHOICES }).text('.teach')).toContain('kept by itself as a draft');
+    });
+});
+
+describe('keeping what is not saved', () => {
+    const sent: [string, unknown][] = [];
+    let away = false;
+    beforeEach(() => {
+        vi.useFakeTimers();
+        sent.length = 0;
+        away = false;
+        const answer = (method: string) =>
+            (async (_: string, asked: { body?: unknown }) => {
+                if (away) throw new TypeError('no connection');
+                sent.push([method, asked.body]);
+                return { data: {}, response: new Response(null, { status: 200 }) };
+            }) as never;
+        vi.spyOn(api, 'PUT').mockImplementation(answer('put'));
+        vi.spyOn(api, 'DELETE').mockImplementation(answer('delete'));
+    });
+    const keeping = (unsaved: Ref<string | null>, may = true) => {
+        let made!: ReturnType<typeof useKeeping>;
+        const app = createApp({
+            setup() {
+                made = useKeeping(ref(5), unsaved, ref(true), ref(may));
+                return () => null;
+            },
+        });
+        app.mount(document.createElement('div'));
+        made.found(null);
+        return { made, app };
+    };
+    const pass = async (): Promise<void> => {
+        await nextTick();
+        await vi.advanceTimersByTimeAsync(1500);
+    };
+
+    it('waits until it is still, keeps the last, and drops it once it is saved', async () => {
+        const unsaved = ref<string | null>(null);
+        const { made } = keeping(unsaved);
+        unsaved.value = '{"a":1}';
+        await nextTick();
+        unsaved.value = '{"a":2}';
+        await pass();
+        expect(sent).toEqual([['put', { work: '{"a":2}' }]]);
+        expect(made.state.value).toBe('kept');
+        unsaved.value = null;
+        await pass();
+        expect(sent.at(-1)?.[0]).toBe('delete');
+        expect(made.state.value).toBe('none');
+    });
+
+    it('says that it waits without a connection, and keeps it when there is one again', async () => {
+        const unsaved = ref<string | null>(null);
+        const { made } = keeping(unsaved);
+        away = true;
+        unsaved.value = '{"a":1}';
+        await pass();
+        expect([made.state.value, sent]).toEqual(['waits', []]);
+        away = false;
+        window.dispatchEvent(new Event('online'));
+        await vi.advanceTimersByTimeAsync(0);
+        expect([made.state.value, sent]).toEqual(['kept', [['put', { work: '{"a":1}' }]]]);
+    });
+
+    it('keeps at once when the room is left, and nothing of a reader', async () => {
+        const unsaved = ref<string | null>(null);
+        const { app } = keeping(unsaved);
+        unsaved.value = '{"a":1}';
+        await nextTick();
+        app.unmount();
+        await vi.advanceTimersByTimeAsync(0);
+        expect(sent).toHaveLength(1);
+        const read = ref<string | null>(null);
+        keeping(read, false);
+        read.value = '{"b":1}';
+        await pass();
+        expect(sent).toHaveLength(1);
+    });
+});

@@ -3,6 +3,7 @@ import { nextTick } from 'vue';
 import { api, type Corner } from '../../frontend/src/api/client';
 import {
     addCorner,
+    apart,
     addRecess,
     inLine,
     moveCorner,
@@ -72,6 +73,34 @@ describe('what is pulled on a plan', () => {
         expect(put('door', room, 1, 0)).toMatchObject({ kind: 'door', x: 6, y: 2, leads_to: '' });
         const [one, two] = [put('seat', room, null, 0), put('seat', room, null, 1)];
         expect(Math.hypot(one.x - two.x, one.y - two.y)).toBeGreaterThan(0.5);
+    });
+});
+
+describe('readings on the sheet', () => {
+    it('stay where they are while they are clear, and move along their wall where they are not', () => {
+        const size = { width: 90, height: 36 };
+        const level = { dx: 1, dy: 0 };
+        const clear = [
+            { x: 0, y: 0, ...level },
+            { x: 100, y: 0, ...level },
+        ];
+        expect(apart(clear, size)).toEqual(clear);
+        const crowded = apart(
+            [
+                { x: 0, y: 0, dx: 0, dy: 1 },
+                { x: 70, y: 20, ...level },
+            ],
+            size,
+        );
+        expect(crowded[1]).toMatchObject({ x: 90, y: 20 });
+        const upright = apart(
+            [
+                { x: 0, y: 0, ...level },
+                { x: 10, y: -20, dx: 0, dy: -1 },
+            ],
+            size,
+        );
+        expect(upright[1]).toMatchObject({ x: 10, y: -36 });
     });
 });
 

@@ -59,33 +59,34 @@ const answers = computed(() => (comparison.isPlaceholderData.value ? [] : (compa
                         <SceneDrawing :drawing="answers[index]!.ledger.unit!.drawing" :title="column.name" :extents="false" :margin="8" />
                     </div>
                     <p class="what">{{ answers[index]!.ledger.unit!.summary }}</p>
-                    <dl
+                    <template
                         v-for="speed in [answers[index]!.ledger.unit!.speeds[answers[index]!.ledger.unit!.chosen]!]"
                         :key="speed.name"
-                        class="figure"
                     >
                         <div class="bar" :title="`${Math.round(speed.goalShare * 100)} % of the goal`">
                             <i :style="{ width: `${Math.min(100, (speed.goalShare / 1.5) * 100)}%` }" /><b />
                         </div>
-                        <dt>clean air, on {{ speed.name }}</dt>
-                        <dd>{{ show(speed.cleanAir) }}</dd>
-                        <dt>90 % gone in</dt>
-                        <dd>{{ show(speed.minutes90) }}</dd>
-                        <dt>past the filters</dt>
-                        <dd>{{ show(speed.bypassShare) }}</dd>
-                        <dt>pressure</dt>
-                        <dd>{{ show(speed.pressure) }}</dd>
-                        <dt>level</dt>
-                        <dd>{{ show(speed.level) }}</dd>
-                        <dt>power</dt>
-                        <dd>{{ show(speed.watts) }}</dd>
-                        <dt>to buy</dt>
-                        <dd>{{ answers[index]!.ledger.unit!.cost.first }} {{ currency }}</dd>
-                        <dt>over the years</dt>
-                        <dd>{{ answers[index]!.ledger.unit!.cost.total }}</dd>
-                        <dt>work</dt>
-                        <dd>{{ answers[index]!.ledger.unit!.form.minutes }} min</dd>
-                    </dl>
+                        <dl class="figure">
+                            <dt>clean air, on {{ speed.name }}</dt>
+                            <dd>{{ show(speed.cleanAir) }}</dd>
+                            <dt>90 % gone in</dt>
+                            <dd>{{ show(speed.minutes90) }}</dd>
+                            <dt>past the filters</dt>
+                            <dd>{{ show(speed.bypassShare) }}</dd>
+                            <dt>pressure</dt>
+                            <dd>{{ show(speed.pressure) }}</dd>
+                            <dt>level</dt>
+                            <dd>{{ show(speed.level) }}</dd>
+                            <dt>power</dt>
+                            <dd>{{ show(speed.watts) }}</dd>
+                            <dt>to buy</dt>
+                            <dd>{{ answers[index]!.ledger.unit!.cost.first }} {{ currency }}</dd>
+                            <dt>over the years</dt>
+                            <dd>{{ answers[index]!.ledger.unit!.cost.total }}</dd>
+                            <dt>work</dt>
+                            <dd>{{ answers[index]!.ledger.unit!.form.minutes }} min</dd>
+                        </dl>
+                    </template>
                     <ul v-if="answers[index]!.bests.length" aria-label="Best at">
                         <li v-for="best in answers[index]!.bests" :key="best">{{ best }}</li>
                     </ul>

@@ -2,7 +2,7 @@
 import { computed, onBeforeUnmount, onMounted, ref, shallowRef } from 'vue';
 import type { Corner, Furnishing, Plan } from '../../api/client';
 import { useMeasure } from '../../composables/useMeasure';
-import { inLine, moveCorner, moveWall, nameOf, rectangle, removeCorner, steadied, type Picked } from './plan';
+import { apart, inLine, moveCorner, moveWall, nameOf, rectangle, removeCorner, steadied, type Picked } from './plan';
 
 const props = defineProps<{
     plan: Plan | undefined;
@@ -12,6 +12,8 @@ const props = defineProps<{
     picked: Picked | null;
     /** Rooms that a door may lead to. */
     neighbours: { id: number; name: string }[];
+    /** What a reading beside a wall takes up, px. */
+    reading: { width: number; height: number };
     /** Room around the plan for its readings, px. */
     margin: { left: number; right: number; top: number; bottom: number };
 }>();
@@ -80,8 +82,6 @@ const walls = computed(() =>
         const length = Math.max(1, Math.hypot(x2 - x1, y2 - y1));
         // The room lies on the left of its walls; on the sheet y goes down, so outwards is this side.
         const [ox, oy] = [-(y2 - y1) / length, (x2 - x1) / length];
-        // Beside an upright wall, above or below a level one, across the end of a slanting one.
-        const place = (out: number): string => (out > 0.7 ? '0' : out < -0.7 ? '-100%' : '-50%');
         return {
             index,
             isShort: length < SHORT,
@@ -93,15 +93,29 @@ const walls = computed(() =>
             ]
                 .map(([x, y, side]) => `${x! + GRIP * side! * ox},${y! + GRIP * side! * oy}`)
                 .join(' '),
-            style: {
-                left: `${(x1 + x2) / 2 + ox * OFF}px`,
-                top: `${(y1 + y2) / 2 + oy * OFF}px`,
-                transform: `translate(${place(ox)}, ${place(oy)})`,
-            },
+            x: (x1 + x2) / 2 + ox * (OFF + props.reading.width / 2),
+            y: (y1 + y2) / 2 + oy * (OFF + props.reading.height / 2),
+            dx: (x2 - x1) / length,
+            dy: (y2 - y1) / length,
         };
     }),
 );
+/** Readings as they are shown, clear of each other. */
+const readings = computed(() =>
+    apart(
+        walls.value.filter((wall) => !wall.isShort || isPicked('wall', wall.index)),
+        props.reading,
+    ),
+);
 const guide = computed(() => props.corners.map((corner) => `${px(corner.x)},${py(corner.y)}`).join(' '));
+/** From each corner into the room, on the sheet. */
+const inwards = computed(() =>
+    walls.value.map((wall, index) => {
+        const before = walls.value[(index - 1 + walls.value.length) % walls.value.length]!;
+        // Inwards of a wall is to its left, which on the sheet is up from one that runs to the right.
+        return { x: Math.sign(wall.dy + before.dy) || 1, y: -Math.sign(wall.dx + before.dx) || 1 };
+    }),
+);
 /** Ceilings stand at the corners where they are not that of the room. */
 const sloped = computed(() => props.corners.map((corner) => corner.height.trim() !== ''));
 
@@ -335,26 +349,25 @@ const ceiling = (index: number): string => show(props.plan?.ceilings[index]);
                     <circle :cx="px(corner.x)" :cy="py(corner.y)" r="6" class="dot" />
                     <text
                         v-if="sloped[index]"
-                        :x="px(corner.x) + (px(corner.x) > size.width / 2 ? -12 : 12)"
-                        :y="py(corner.y) + (py(corner.y) > size.height / 2 ? -12 : 22)"
-                        :text-anchor="px(corner.x) > size.width / 2 ? 'end' : 'start'"
+                        :x="px(corner.x) + 14 * inwards[index]!.x"
+                        :y="py(corner.y) + 5 + 16 * inwards[index]!.y"
+                        :text-anchor="inwards[index]!.x < 0 ? 'end' : 'start'"
                         class="figure"
                     >
-                        ceiling {{ ceiling(index) }}
+                        ↥ {{ ceiling(index) }}
                     </text>
                 </g>
             </template>
         </svg>
-        <template v-for="wall in walls" :key="`tape-${wall.index}`">
-            <div
-                v-if="!wall.isShort || isPicked('wall', wall.index)"
-                class="tape"
-                :class="{ picked: isPicked('wall', wall.index) }"
-                :style="wall.style"
-            >
-                <slot name="wall" :index="wall.index" />
-            </div>
-        </template>
+        <div
+            v-for="wall in readings"
+            :key="`tape-${wall.index}`"
+            class="tape"
+            :class="{ picked: isPicked('wall', wall.index) }"
+            :style="{ left: `${wall.x}px`, top: `${wall.y}px` }"
+        >
+            <slot name="wall" :index="wall.index" />
+        </div>
     </div>
 </template>
 
@@ -440,6 +453,7 @@ text {
 }
 .tape {
     position: absolute;
+    transform: translate(-50%, -50%);
 }
 .tape.picked {
     z-index: 2;

@@ -34,9 +34,11 @@ const RECESS = { imperial: 0.4572, metric: 0.5 };
 const isNarrow = window.innerWidth <= 700;
 const margin = isNarrow ? 58 : 112;
 const around = computed(() => {
-    if (isNarrow) return { left: 78, right: 78, top: 84, bottom: 112 };
-    return isDrawn.value ? { left: 118, right: 118, top: 92, bottom: 112 } : { left: 70, right: 196, top: 64, bottom: 116 };
+    if (isNarrow) return { left: 88, right: 88, top: 84, bottom: 112 };
+    return isDrawn.value ? { left: 118, right: 118, top: 92, bottom: 112 } : { left: 70, right: 204, top: 64, bottom: 116 };
 });
+/** Width of a reading with its name, of one without, and of one on a phone; and how high they are. */
+const reading = computed(() => ({ width: isNarrow ? 66 : isDrawn.value ? 92 : 178, height: 40 }));
 
 const view = ref<'plan' | 'standing'>('plan');
 const picked = ref<Picked | null>(null);
@@ -104,6 +106,7 @@ const isFaulty = computed(() => SIDES.some((side) => said(side) !== undefined));
             :picked="picked"
             :neighbours="neighbours"
             :margin="around"
+            :reading="reading"
             @outline="outline"
             @furnishings="furnish"
             @pick="(what) => (picked = what)"
@@ -164,15 +167,17 @@ const isFaulty = computed(() => SIDES.some((side) => said(side) !== undefined));
                 <button type="button" title="Redo (Ctrl+Shift+Z)" aria-label="Redo" :disabled="!canRedo" @click="emit('redo')">↷</button>
             </div>
         </div>
-        <dl v-if="corners.length && plan" class="sum">
-            <div>
-                <dt>Floor</dt>
-                <dd class="figure">{{ show(plan.floorArea) }}</dd>
-            </div>
-            <div>
-                <dt>Air</dt>
-                <dd class="figure">{{ show(plan.volume) }}</dd>
-            </div>
+        <div v-if="corners.length && plan" class="sum">
+            <dl>
+                <div>
+                    <dt>Floor</dt>
+                    <dd class="figure">{{ show(plan.floorArea) }}</dd>
+                </div>
+                <div>
+                    <dt>Air</dt>
+                    <dd class="figure">{{ show(plan.volume) }}</dd>
+                </div>
+            </dl>
             <LengthField
                 v-if="view === 'plan'"
                 name="height"
@@ -183,7 +188,7 @@ const isFaulty = computed(() => SIDES.some((side) => said(side) !== undefined));
                 :bare="bare"
                 @change="(value) => set({ height: value })"
             />
-        </dl>
+        </div>
         <p v-if="whole.length" class="whole" role="alert">{{ whole[0] }} What is drawn stays; the figures are those of before.</p>
 
         <aside v-if="corners.length && view === 'plan'" class="rail">
@@ -286,7 +291,12 @@ button:disabled {
     align-items: stretch;
     gap: 8px;
 }
-.sum > div:not(.field) {
+.sum dl {
+    margin: 0;
+    display: flex;
+    gap: 8px;
+}
+.sum dl > div {
     display: flex;
     align-items: center;
     gap: 8px;

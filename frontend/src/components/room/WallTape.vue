@@ -90,4 +90,10 @@ input {
     border: 2px solid var(--clean);
     cursor: pointer;
 }
+@media (max-width: 700px) {
+    input {
+        width: 4.6em;
+        padding: 5px 1px;
+    }
+}
 </style>

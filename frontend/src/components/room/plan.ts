@@ -114,3 +114,30 @@ export function put(kind: Kind, corners: Corner[], wall: number | null, before: 
     const [right, back] = isInWall ? [0, 0] : [((before % 3) - 1) * BESIDE, (Math.floor(before / 3) % 3) * BESIDE];
     return { kind, x: middle('x') + right, y: middle('y') + back, width: '', depth: '', height: '', leads_to: '' };
 }
+
+/** A reading beside its wall on the sheet: its middle, and which way the wall runs; px. */
+export interface Reading {
+    x: number;
+    y: number;
+    dx: number;
+    dy: number;
+}
+
+/** Readings that would lie over each other are moved along their walls, each clear of those before it. */
+export function apart<T extends Reading>(readings: T[], size: { width: number; height: number }): T[] {
+    const laid: T[] = [];
+    for (const reading of readings) {
+        let { x, y } = reading;
+        for (const other of laid) {
+            const [gapX, gapY] = [size.width - Math.abs(x - other.x), size.height - Math.abs(y - other.y)];
+            if (gapX <= 0 || gapY <= 0) continue;
+            // As far as it takes along the wall, to the side on which it lies already.
+            const far = Math.abs(reading.dx) > Math.abs(reading.dy) ? gapX / Math.abs(reading.dx) : gapY / Math.abs(reading.dy);
+            const side = (x - other.x) * reading.dx + (y - other.y) * reading.dy < 0 ? -1 : 1;
+            x += side * far * reading.dx;
+            y += side * far * reading.dy;
+        }
+        laid.push({ ...reading, x, y });
+    }
+    return laid;
+}

@@ -159,6 +159,7 @@ const arrows = computed(() =>
                 <path
                     v-for="(stroke, index) in drawing.strokes"
                     :key="index"
+                    v-memo="[stroke.path, stroke.kind, stroke.shade, stroke.part, stroke.part === picked]"
                     :d="stroke.path"
                     :class="['stroke', stroke.kind, { picked: stroke.part === picked }]"
                     :style="{ '--s': stroke.shade }"

@@ -5,6 +5,9 @@ import { usePlanned, type PlanQuestion } from '../api/queries';
 /** What a plan is drawn from. */
 const PARTS = ['length', 'width', 'height', 'outline', 'furnishings'] as const;
 
+/** What of a unit is seen in it: joining, speed and direction look the same. */
+const LOOKS = ['shape', 'fan', 'filter', 'prefilter', 'corners', 'options', 'units'] as const;
+
 /**
  * Asks for the drawing of the room whenever it changes, one question at a time: while an answer is on its way only the
  * latest state waits, so that dragging never piles up.
@@ -18,7 +21,7 @@ export function usePlan(ask: () => PlanQuestion, open: Ref<boolean>) {
     const key = computed(() => {
         if (!open.value) return '';
         const { room, unit, programme } = ask();
-        return JSON.stringify([PARTS.map((part) => room[part]), unit, programme]);
+        return JSON.stringify([PARTS.map((part) => room[part]), LOOKS.map((look) => unit?.[look]), programme]);
     });
     function next(): void {
         if (!open.value) return;

@@ -13,7 +13,6 @@ use Jornel\Core\Finder\WishEntry;
 use Jornel\Core\Kit\Economy;
 use Jornel\Core\Kit\Stock;
 use Jornel\Core\Quantity\System;
-use Jornel\Core\Room\Room;
 use Jornel\Core\Room\RoomEntry;
 use Jornel\Core\Room\Seat;
 use Jornel\Core\Room\Target\UnknownTarget;
@@ -44,16 +43,8 @@ final readonly class Find
             $space, $target, Part::catalogue($programme), $wish->limits,
             new Range(($wishes['windows'] ?? false) === true ? Shapes::all() : $usual->shapes, is_int($wishes['units'] ?? null) ? $wishes['units'] : Range::MOST_UNITS, $usual->leastGrade),
             $programme?->air() ?? Air::reference(), $programme?->economy() ?? Economy::withoutEnergy(),
-            $this->seat($space, $wish->seat),
+            $wish->seat === null ? Seat::atOneMetre() : Seat::at($wish->seat, $space->surface()),
             $programme === null ? Stock::none() : $this->shelf->stock($programme, $build),
         );
-    }
-
-    /** Where it is heard: as far away as was wished, else at the nearest seat that is drawn, else at 1 m. */
-    private function seat(Room $room, ?float $wished): Seat
-    {
-        $distance = $wished ?? $room->plan->nearestSeat();
-
-        return $distance === null ? Seat::atOneMetre() : Seat::at(min($distance, Seat::DISTANCE[1]), $room->surface());
     }
 }

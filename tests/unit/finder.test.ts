@@ -91,7 +91,7 @@ describe('a card of a build', () => {
 describe('what builds must keep to', () => {
     const bar = (over = {}) =>
         mounted(WishBar, {
-            seated: false,
+            nearestSeat: null,
             wishes: { ...NO_WISHES },
             errors: {},
             tools: ['knife', 'saw'],
@@ -107,6 +107,16 @@ describe('what builds must keep to', () => {
         expect(onChange).toHaveBeenCalledWith({ first_cost: '120' });
         expect(page.one('[data-wish=level]').getAttribute('aria-invalid')).toBe('true');
         expect(page.host.textContent).toContain('That is no level.');
+    });
+
+    it('takes the nearest drawn seat over until one is written', async () => {
+        const onChange = vi.fn();
+        const page = bar({ nearestSeat: shown('8′ 2″', '2.49 m'), onChange });
+        expect(page.text('.hand')).toBe('Heard at the nearest drawn seat, 8′ 2″ off');
+        await page.click('.hand');
+        expect(onChange.mock.lastCall?.[0]).toEqual({ seat: '8′ 2″' });
+        await page.change({ wishes: { ...NO_WISHES, seat: '6 ft' } });
+        expect(page.host.textContent).not.toContain('nearest drawn seat');
     });
 
     it('takes a tool away and gives it back, all of them being no limit', async () => {

@@ -10,7 +10,9 @@ use Jornel\Core\Finder\Misfit;
 use Jornel\Core\Finder\Pick;
 use Jornel\Core\Finder\Question;
 use Jornel\Core\Finder\Wish;
+use Jornel\Core\Quantity\Display;
 use Jornel\Core\Quantity\Sentence;
+use Jornel\Core\Room\Room;
 use Jornel\Core\Shape\Work;
 use OpenApi\Attributes as OA;
 
@@ -52,6 +54,7 @@ final readonly class FindData
         ]))] public array $leftOut,
         #[OA\Property(items: new OA\Items(type: 'string'), description: 'Every tool that some build asks for')] public array $tools,
         #[OA\Property(items: new OA\Items(type: 'string'), description: 'Every skill')] public array $skills,
+        #[OA\Property(nullable: true, description: 'How far from a unit the nearest seat is drawn; null where none is')] public ?Shown $nearestSeat,
     ) {
     }
 
@@ -75,6 +78,8 @@ final readonly class FindData
             }
         }
 
+        $seat = $question->room instanceof Room ? $question->room->plan->nearestSeat() : null;
+
         return new self(
             $answer->counts->generated, $answer->counts->solved, $axes, array_map($told, $answer->front), $picks,
             array_map(fn (Binding $binding): array => [
@@ -83,6 +88,7 @@ final readonly class FindData
             ], Binding::all($answer, $question->limits)),
             array_map(fn (Misfit $misfit): array => ['shape' => $misfit->shape, 'reason' => $misfit->reason, 'count' => $misfit->count], array_slice($answer->misfits, 0, self::REASONS)),
             Work::TOOLS, Work::SKILLS,
+            $seat === null ? null : Shown::of(Display::RoomLength, $seat),
         );
     }
 }

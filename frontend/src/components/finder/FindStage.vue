@@ -70,7 +70,7 @@ const number = (count: number): string => count.toLocaleString('en');
     <section class="finder" aria-label="Find a build" :aria-busy="busy">
         <WishBar
             :wishes="wishes"
-            :seated="entries.furnishings.some((one) => one.kind === 'seat')"
+            :nearest-seat="found?.nearestSeat ?? null"
             :errors="errors"
             :tools="found?.tools ?? []"
             :skills="found?.skills ?? []"

@@ -1,14 +1,14 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import type { Wishes } from '../../api/client';
+import type { Shown, Wishes } from '../../api/client';
 import { useMeasure } from '../../composables/useMeasure';
 import FieldFault from '../room/FieldFault.vue';
 
 type Typed = 'level' | 'seat' | 'first_cost' | 'total_cost' | 'footprint' | 'height' | 'power' | 'minutes';
 
 const props = defineProps<{
-    /** Whether seats are drawn in the room, so that the nearest is meant where none is written. */
-    seated: boolean;
+    /** How far from a unit the nearest seat is drawn, so that it can be taken over. */
+    nearestSeat: Shown | null;
     wishes: Wishes;
     errors: Record<string, string[]>;
     tools: string[];
@@ -16,12 +16,12 @@ const props = defineProps<{
     currency: string;
 }>();
 const emit = defineEmits<{ change: [wishes: Partial<Wishes>] }>();
-const { measure } = useMeasure();
+const { measure, show } = useMeasure();
 const open = ref(false);
 
 const FIELDS = computed<{ key: Typed; name: string; unit: string }[]>(() => [
     { key: 'level', name: 'No louder than', unit: 'dBA' },
-    { key: 'seat', name: 'at a seat', unit: props.seated ? 'the nearest' : measure.value === 'imperial' ? 'ft off' : 'm off' },
+    { key: 'seat', name: 'at a seat', unit: measure.value === 'imperial' ? 'ft off' : 'm off' },
     { key: 'first_cost', name: 'To buy', unit: props.currency },
     { key: 'total_cost', name: 'Over the years', unit: props.currency },
     { key: 'footprint', name: 'Floor', unit: measure.value === 'imperial' ? 'ft²' : 'm²' },
@@ -77,6 +77,14 @@ function toggle(kind: 'tools' | 'skills', word: string): void {
                 </button>
                 units</span
             >
+            <button
+                v-if="nearestSeat && wishes.seat === ''"
+                type="button"
+                class="hand"
+                @click="emit('change', { seat: show(nearestSeat) })"
+            >
+                Heard at the nearest drawn seat, {{ show(nearestSeat) }} off
+            </button>
             <button type="button" class="hand" :aria-expanded="open" @click="open = !open">
                 Tools and skills at hand
                 <b v-if="wishes.tools || wishes.skills"

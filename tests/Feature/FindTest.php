@@ -10,7 +10,7 @@ use PHPUnit\Framework\Attributes\TestWith;
 
 class FindTest extends FeatureTestCase
 {
-    private const WISHES = ['level' => '', 'seat' => '', 'first_cost' => '', 'total_cost' => '', 'footprint' => '', 'height' => '', 'power' => '', 'minutes' => '', 'tools' => null, 'skills' => null, 'from_stock' => false, 'windows' => false, 'coarser' => false, 'units' => 4];
+    private const WISHES = ['level' => '', 'seat' => '', 'first_cost' => '', 'total_cost' => '', 'footprint' => '', 'height' => '', 'power' => '', 'minutes' => '', 'tools' => null, 'skills' => null, 'from_stock' => false, 'windows' => false, 'prefilters' => false, 'coarser' => false, 'units' => 4];
 
     protected function setUp(): void
     {
@@ -34,6 +34,24 @@ class FindTest extends FeatureTestCase
         self::assertSame(['cost', 'level', 'share', 'footprint', 'power', 'minutes'], array_column($answer->json('axes'), 'key'));
         self::assertContains('level', array_column($answer->json('binding'), 'limit'));
         self::assertNotSame([], $answer->json('leftOut'));
+    }
+
+    public function test_pre_filters_are_looked_at_where_they_are_wished_for(): void
+    {
+        $bare = $this->find([])->assertOk();
+        $wished = $this->find(['prefilters' => true])->assertOk();
+
+        self::assertGreaterThan($bare->json('generated'), $wished->json('generated'));
+        self::assertSame([''], array_values(array_unique(array_column(array_column($bare->json('builds'), 'choices'), 'prefilter'))));
+    }
+
+    public function test_the_nearest_drawn_seat_is_told(): void
+    {
+        $question = ['wishes' => self::WISHES] + $this->evaluation('room.furnishings', [['kind' => 'unit', 'x' => 1, 'y' => 1], ['kind' => 'seat', 'x' => 4, 'y' => 5], ['kind' => 'seat', 'x' => 1, 'y' => 4]]);
+        unset($question['unit']);
+
+        $this->postJson('/api/v1/finds', $question)->assertOk()->assertJsonPath('nearestSeat.metric', '3.00 m');
+        self::assertNull($this->find([])->json('nearestSeat'));
     }
 
     public function test_what_was_found_does_on_the_bench_what_was_said_of_it(): void

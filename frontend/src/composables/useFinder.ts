@@ -21,6 +21,7 @@ export const NO_WISHES: Wishes = {
     skills: null,
     from_stock: false,
     windows: false,
+    prefilters: false,
     coarser: false,
     units: 4,
 };

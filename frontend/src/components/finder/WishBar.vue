@@ -62,6 +62,10 @@ function toggle(kind: 'tools' | 'skills', word: string): void {
                 ><input type="checkbox" :checked="wishes.windows" @change="emit('change', { windows: !wishes.windows })" /> in a window
                 too</label
             >
+            <label class="tick"
+                ><input type="checkbox" :checked="wishes.prefilters" @change="emit('change', { prefilters: !wishes.prefilters })" /> with a
+                pre-filter too</label
+            >
             <span class="tick"
                 >at most
                 <button

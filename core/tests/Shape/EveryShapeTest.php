@@ -149,7 +149,7 @@ final class EveryShapeTest extends TestCase
         self::assertCount(count($all), array_unique(array_map(fn (Shape $shape): string => $shape->description(), $all)));
     }
 
-    private static function usual(Shape $shape): Design
+    public static function usual(Shape $shape): Design
     {
         return Fitting::into($shape, Sample::design(), Sample::catalogue()) ?? self::fail("Nothing goes into {$shape->id()}.");
     }

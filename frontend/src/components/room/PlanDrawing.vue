@@ -383,8 +383,14 @@ const ceiling = (index: number): string => show(props.plan?.ceilings[index]);
 svg {
     position: absolute;
     inset: 0;
-    touch-action: none;
     user-select: none;
+}
+/* A finger beside what can be pulled scrolls the page. */
+.empty,
+.corner,
+.sign,
+.wall-grip {
+    touch-action: none;
 }
 .empty {
     cursor: crosshair;

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { measureRoom, row, side, signIn } from './steps';
+import { measureRoom, ORGANISER, row, side, signIn } from './steps';
 
 test('what cannot be is told at its field, nothing is saved and nothing lost', async ({ page }) => {
     await signIn(page);
@@ -68,7 +68,7 @@ test('two people on one build are told, and neither loses anything', async ({ pa
     await expect(page.locator('.stepper b')).toHaveText('2');
 
     const other = await (await browser.newContext()).newPage();
-    await signIn(other);
+    await signIn(other, { email: 'ossian@alderfen.example', password: ORGANISER.password });
     await other.goto(page.url());
     for (let more = 0; more < 2; more += 1) await other.getByRole('button', { name: 'One unit more' }).click();
     await other.getByRole('button', { name: 'Save version 2' }).click();
@@ -77,7 +77,7 @@ test('two people on one build are told, and neither loses anything', async ({ pa
     await other.close();
 
     const told = page.locator('.overtaken');
-    await expect(told).toContainText('Someone else saved version 2', { timeout: 15_000 });
+    await expect(told).toContainText('Ossian Pike saved version 2', { timeout: 15_000 });
     await expect(page.locator('.stepper b')).toHaveText('2');
     await page.reload();
     await expect(told).toContainText('yours is still on this screen');

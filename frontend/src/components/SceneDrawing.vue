@@ -1,7 +1,8 @@
 <script setup lang="ts">
-import { computed, onBeforeUnmount, onMounted, ref } from 'vue';
+import { computed, ref } from 'vue';
 import type { Drawing } from '../api/client';
 import { useMeasure } from '../composables/useMeasure';
+import { useSize } from '../composables/useSize';
 import { labelHeight, layLabels, type Box } from './labels';
 
 const props = withDefaults(
@@ -26,12 +27,7 @@ const COLUMN = 186;
 const BESIDE = 14;
 const ABOVE = 24;
 const host = ref<HTMLElement>();
-const size = ref({ width: 0, height: 0 });
-const observer = new ResizeObserver(([entry]) => {
-    if (entry) size.value = { width: entry.contentRect.width, height: entry.contentRect.height };
-});
-onMounted(() => host.value && observer.observe(host.value));
-onBeforeUnmount(() => observer.disconnect());
+const size = useSize(host);
 
 /** Everything that must be seen, mm. */
 const bounds = computed<Box>(() => {

@@ -1,10 +1,11 @@
 <script setup lang="ts">
-import { computed, onBeforeUnmount, onMounted, ref } from 'vue';
+import { computed, ref } from 'vue';
 import { useRoute } from 'vue-router';
 import { useProgramme, useSitePlan } from '../api/queries';
 import AwayNotice from '../components/AwayNotice.vue';
 import ProgrammeNav from '../components/ProgrammeNav.vue';
 import { useMeasure } from '../composables/useMeasure';
+import { useSize } from '../composables/useSize';
 
 const route = useRoute();
 const { show } = useMeasure();
@@ -20,10 +21,7 @@ const SAYS: Record<string, string> = {
 };
 
 const sheet = ref<HTMLElement>();
-const width = ref(900);
-const observer = new ResizeObserver(([entry]) => entry && (width.value = entry.contentRect.width));
-onMounted(() => sheet.value && observer.observe(sheet.value));
-onBeforeUnmount(() => observer.disconnect());
+const size = useSize(sheet, { width: 900, height: 0 });
 
 /** Around every building, mm. */
 const EDGE = 700;
@@ -32,7 +30,7 @@ const scale = computed(() => {
     const buildings = site.data.value?.buildings ?? [];
     const widest = Math.max(1, ...buildings.map((one) => one.frame.width + 2 * EDGE));
     const tallest = Math.max(1, ...buildings.map((one) => one.frame.height + 2 * EDGE));
-    return Math.min((width.value - 4) / widest, 460 / tallest, 0.05);
+    return Math.min((size.value.width - 4) / widest, 460 / tallest, 0.05);
 });
 </script>
 

@@ -14,7 +14,7 @@ import ShapeChoices from './ShapeChoices.vue';
 import SwapPreview from './SwapPreview.vue';
 import UnitDrawing from './UnitDrawing.vue';
 import VersionsView from './VersionsView.vue';
-import ViewSwitch, { type BenchView } from './ViewSwitch.vue';
+import ViewSwitch from '../ViewSwitch.vue';
 
 const props = defineProps<{
     ledger: Ledger;
@@ -44,7 +44,8 @@ const emit = defineEmits<{
 
 const turned = (degrees: number): number => Math.round(((degrees % 360) + 360) % 360);
 
-const view = ref<BenchView>('unit');
+const VIEWS = { unit: 'Drawing', curves: 'Curves', compare: 'Compare', versions: 'Versions' };
+const view = ref<keyof typeof VIEWS>('unit');
 /** The room with what stands in it, once there are figures for it. */
 const { plan } = usePlan(
     () => ({ room: props.question!.room, goal: props.question!.goal, unit: props.question!.unit, programme: props.programme }),
@@ -119,6 +120,8 @@ const would = useSwap(
     <section class="bench" aria-label="The build">
         <div class="middle mat" :class="{ choosing: open }">
             <ViewSwitch
+                :views="VIEWS"
+                label="View of the bench"
                 :view="view"
                 :can-undo="canUndo"
                 :can-redo="canRedo"

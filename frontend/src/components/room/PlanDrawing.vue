@@ -1,7 +1,8 @@
 <script setup lang="ts">
-import { computed, onBeforeUnmount, onMounted, ref, shallowRef } from 'vue';
+import { computed, ref, shallowRef } from 'vue';
 import type { Corner, Furnishing, Plan } from '../../api/client';
 import { useMeasure } from '../../composables/useMeasure';
+import { useSize } from '../../composables/useSize';
 import { apart, inLine, moveCorner, moveWall, nameOf, rectangle, removeCorner, steadied, type Picked } from './plan';
 
 const props = defineProps<{
@@ -36,12 +37,7 @@ const GRIP = 8;
 const SHORT = 60;
 
 const host = ref<HTMLElement>();
-const size = ref({ width: 0, height: 0 });
-const observer = new ResizeObserver(([entry]) => {
-    if (entry) size.value = { width: entry.contentRect.width, height: entry.contentRect.height };
-});
-onMounted(() => host.value && observer.observe(host.value));
-onBeforeUnmount(() => observer.disconnect());
+const size = useSize(host);
 
 interface View {
     scale: number;

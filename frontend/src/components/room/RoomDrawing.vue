@@ -5,6 +5,7 @@ import { useMeasure } from '../../composables/useMeasure';
 import { usePlan } from '../../composables/usePlan';
 import { useTape } from '../../composables/useTape';
 import SceneDrawing from '../SceneDrawing.vue';
+import ViewSwitch from '../ViewSwitch.vue';
 import LengthField from './LengthField.vue';
 import { addCorner, addRecess, KINDS, put, removeCorner, type Kind, type Picked } from './plan';
 import PickedCard from './PickedCard.vue';
@@ -40,7 +41,8 @@ const around = computed(() => {
 /** Width of a reading with its name, of one without, and of one on a phone; and how high they are. */
 const reading = computed(() => ({ width: isNarrow ? 66 : isDrawn.value ? 92 : 178, height: 40 }));
 
-const view = ref<'plan' | 'standing'>('plan');
+const VIEWS = { plan: 'Plan', standing: 'As it stands' };
+const view = ref<keyof typeof VIEWS>('plan');
 const picked = ref<Picked | null>(null);
 const isDrawn = computed(() => props.entries.outline.length > 0);
 const isBegun = computed(() => isDrawn.value || SIDES.every((side) => props.entries[side].trim() !== ''));
@@ -157,16 +159,18 @@ const isFaulty = computed(() => SIDES.some((side) => said(side) !== undefined));
             </template>
         </SceneDrawing>
 
-        <div v-if="corners.length" class="bar">
-            <div role="group" aria-label="View of the room">
-                <button type="button" :aria-pressed="view === 'plan'" @click="view = 'plan'">Plan</button>
-                <button type="button" :aria-pressed="view === 'standing'" @click="view = 'standing'">As it stands</button>
-            </div>
-            <div role="group" aria-label="Changes">
-                <button type="button" title="Undo (Ctrl+Z)" aria-label="Undo" :disabled="!canUndo" @click="emit('undo')">↶</button>
-                <button type="button" title="Redo (Ctrl+Shift+Z)" aria-label="Redo" :disabled="!canRedo" @click="emit('redo')">↷</button>
-            </div>
-        </div>
+        <ViewSwitch
+            v-if="corners.length"
+            class="views"
+            :views="VIEWS"
+            label="View of the room"
+            :view="view"
+            :can-undo="canUndo"
+            :can-redo="canRedo"
+            @view="(key) => (view = key)"
+            @undo="emit('undo')"
+            @redo="emit('redo')"
+        />
         <div v-if="corners.length && plan" class="sum">
             <dl>
                 <div>
@@ -244,42 +248,17 @@ const isFaulty = computed(() => SIDES.some((side) => said(side) !== undefined));
 .sheet {
     grid-column: 1;
 }
-.bar {
-    position: absolute;
-    z-index: 3;
-    top: 10px;
+.views {
     left: 12px;
-    display: flex;
-    gap: 10px;
+    translate: none;
 }
-.bar > div {
-    display: flex;
-    background: var(--sheet);
-    border: 1px solid var(--pencil);
-    box-shadow: var(--shadow);
-}
-button {
+.palette button {
     padding: 5px 12px;
     font: inherit;
     font-size: 14px;
     color: var(--ink);
-    background: none;
-    border: 0;
     cursor: pointer;
     white-space: nowrap;
-}
-.bar button + button {
-    border-left: 1px solid var(--line);
-}
-button:disabled {
-    color: var(--pencil);
-    opacity: 0.6;
-    cursor: default;
-}
-[aria-pressed='true'] {
-    color: var(--sheet);
-    background: var(--clean);
-    font-weight: 700;
 }
 .sum {
     position: absolute;

@@ -1,16 +1,15 @@
-<script setup lang="ts">
-export type BenchView = 'unit' | 'curves' | 'compare' | 'versions';
+<script setup lang="ts" generic="V extends string">
+import { computed } from 'vue';
 
-defineProps<{ view: BenchView; canUndo: boolean; canRedo: boolean }>();
-const emit = defineEmits<{ view: [view: BenchView]; undo: []; redo: [] }>();
-
-const VIEWS: Record<BenchView, string> = { unit: 'Drawing', curves: 'Curves', compare: 'Compare', versions: 'Versions' };
+const props = defineProps<{ views: Record<V, string>; view: V; label: string; canUndo: boolean; canRedo: boolean }>();
+const emit = defineEmits<{ view: [view: V]; undo: []; redo: [] }>();
+const entries = computed(() => Object.entries(props.views) as [V, string][]);
 </script>
 
 <template>
     <div class="bar">
-        <div role="group" aria-label="View of the bench">
-            <button v-for="(name, key) in VIEWS" :key="key" type="button" :aria-pressed="view === key" @click="emit('view', key)">
+        <div role="group" :aria-label="label">
+            <button v-for="[key, name] in entries" :key="key" type="button" :aria-pressed="view === key" @click="emit('view', key)">
                 {{ name }}
             </button>
         </div>

@@ -4,8 +4,8 @@ export default defineConfig({
     testDir: 'tests/browser',
     outputDir: 'var/browser',
     workers: 1,
-    timeout: 60_000,
-    expect: { timeout: 10_000 },
+    timeout: 120_000,
+    expect: { timeout: 20_000 },
     reporter: 'list',
     use: {
         baseURL: process.env.JORNEL_URL ?? 'http://127.0.0.1:8080',

@@ -31,6 +31,8 @@ const { measure, show } = useMeasure();
 const EMPTY = 14;
 /** How far a tape field stands off its wall, px. */
 const OFF = 16;
+/** On a phone there is no room for ceilings beside their corners: a sign tells that there is one. */
+const isNarrow = window.innerWidth <= 700;
 /** How far from a wall it can be taken hold of, px. */
 const GRIP = 8;
 /** Walls shorter than this on the sheet show their length only when they are picked, px. */
@@ -350,7 +352,8 @@ const ceiling = (index: number): string => show(props.plan?.ceilings[index]);
                         :text-anchor="inwards[index]!.x < 0 ? 'end' : 'start'"
                         class="figure"
                     >
-                        ↥ {{ ceiling(index) }}
+                        ↥
+                        <template v-if="!isNarrow">{{ ceiling(index) }}</template>
                     </text>
                 </g>
             </template>

@@ -359,10 +359,17 @@ dd {
 @media (max-width: 700px) {
     .drawing {
         grid-template-columns: minmax(0, 1fr);
-        grid-template-rows: 420px auto;
+        grid-template-rows: auto 420px auto;
+    }
+    .views {
+        grid-row: 1;
+    }
+    .sheet {
+        grid-row: 2;
     }
     .rail {
         grid-column: 1;
+        grid-row: 3;
         width: auto;
         border-left: 0;
         border-top: 1px solid var(--line);
@@ -373,7 +380,7 @@ dd {
     }
     .sum {
         bottom: auto;
-        top: 372px;
+        top: 416px;
         left: 6px;
         gap: 4px;
     }

@@ -93,11 +93,11 @@ test('the parts can be reached and changed with the keyboard alone', async ({ pa
 });
 
 /** From the click on an option until the figures it changes stand on the screen, and what of it the server took, ms. */
-const timed = (id: string): Promise<{ click: number; server: number }> =>
+const timed = (selector: string): Promise<{ click: number; server: number }> =>
     new Promise((resolve) => {
         const cell = document.querySelector('[data-row=bypassFlow]');
-        const choice = document.querySelector<HTMLElement>(`[data-option=${id}]`);
-        if (!cell || !choice) throw new Error(id);
+        const choice = document.querySelector<HTMLElement>(selector);
+        if (!cell || !choice) throw new Error(selector);
         performance.clearResourceTimings();
         const began = performance.now();
         const observer = new MutationObserver(() => {
@@ -123,7 +123,7 @@ test('how long a changed choice takes to show (printed, not judged)', async ({ p
     await page.getByRole('button', { name: /^Joining:/ }).click();
     const blind: { click: number; server: number }[] = [];
     for (const option of OPTIONS) {
-        blind.push(await page.evaluate(timed, option));
+        blind.push(await page.evaluate(timed, `[data-option=${option}]`));
         await page.waitForTimeout(150);
     }
     console.log(
@@ -138,10 +138,21 @@ test('how long a changed choice takes to show (printed, not judged)', async ({ p
         await page.locator(`[data-option=${option}]`).hover();
         await expect(page.locator('[data-would=cleanAir]')).toBeVisible();
         await page.waitForTimeout(300);
-        looked.push((await page.evaluate(timed, option)).click);
+        looked.push((await page.evaluate(timed, `[data-option=${option}]`)).click);
         await page.waitForTimeout(150);
     }
     console.log(
         `click to new numbers, looked at before: median ${median(looked)} ms, worst ${Math.max(...looked).toFixed(0)} ms, of ${looked.length}`,
+    );
+
+    // The switch of speeds, after the hand has rested as long as it takes to read the figures.
+    await page.keyboard.press('Escape');
+    const switched: number[] = [];
+    for (const speed of [1, 2, 3, 2, 1]) {
+        await page.waitForTimeout(1500);
+        switched.push((await page.evaluate(timed, `.speeds button:nth-of-type(${speed})`)).click);
+    }
+    console.log(
+        `another speed to new numbers: median ${median(switched)} ms, worst ${Math.max(...switched).toFixed(0)} ms, of ${switched.length}`,
     );
 });

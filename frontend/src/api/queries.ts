@@ -111,6 +111,13 @@ export interface Question {
     view?: { turn: number; apart: boolean };
 }
 
+/** An evaluation to be asked before it is needed; its answer is found by whoever asks the same. */
+export const evaluationOf = (question: Question) => ({
+    queryKey: ['evaluation', question],
+    queryFn: ({ signal }: { signal: AbortSignal }) => answer(api.POST('/evaluations', { body: question, signal })),
+    gcTime: 30_000,
+});
+
 export const useEvaluation = (question: MaybeRefOrGetter<Question | null>) =>
     useQuery({
         queryKey: ['evaluation', question],

@@ -28,6 +28,8 @@ class DraftTest extends FeatureTestCase
         $this->actingAs($this->person(Role::Builder, $room->site->programme));
 
         $this->assertFaults($this->putJson("/api/v1/rooms/{$room->id}/draft", ['work' => 'half a {']), ['work']);
+        $this->assertFaults($this->putJson("/api/v1/rooms/{$room->id}/draft", ['work' => '5']), ['work']);
+        $this->assertFaults($this->putJson("/api/v1/rooms/{$room->id}/draft", ['work' => str_repeat('[', 100).str_repeat(']', 100)]), ['work']);
         $this->assertFaults($this->putJson("/api/v1/rooms/{$room->id}/draft", ['work' => '"'.str_repeat('a', 200_000).'"']), ['work']);
     }
 

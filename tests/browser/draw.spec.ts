@@ -96,6 +96,11 @@ test('a plain rectangle keeps its readings until it is bent, and everything is r
     await expect(page.locator('[data-length]')).toHaveCount(4);
     await page.keyboard.press('Control+z');
     await expect(side(page, 'length')).toHaveValue(/16′ 5″/);
+    await page.getByRole('button', { name: 'Draw anew' }).click();
+    await expect(page.locator('svg.empty')).toBeVisible();
+    await page.keyboard.press('Control+z');
+    await expect(side(page, 'length')).toHaveValue(/16′ 5″/);
+    await expect(floor(page)).toHaveText(was ?? '');
     await page.locator('[data-furnishing="2"]').focus();
     await page.keyboard.press('Delete');
     await expect(page.locator('[data-furnishing]')).toHaveCount(4);

@@ -6,6 +6,7 @@ import {
     apart,
     addRecess,
     inLine,
+    isRightWayRound,
     moveCorner,
     moveWall,
     put,
@@ -60,6 +61,11 @@ describe('what is pulled on a plan', () => {
         const three = removeCorner(room, 2);
         expect(three).toHaveLength(3);
         expect(removeCorner(three, 0)).toBe(three);
+    });
+
+    it('is not pulled past what lies opposite', () => {
+        expect(isRightWayRound(moveWall(room, 1, -5.5, 0))).toBe(true);
+        expect(isRightWayRound(moveWall(room, 1, -6.5, 0))).toBe(false);
     });
 
     it('is steadied to three inches or five centimetres and drawn into line', () => {

@@ -2,6 +2,7 @@
 
 namespace App\Http\Requests;
 
+use Closure;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(schema: 'DraftRequest', required: ['work'], properties: [
@@ -12,15 +13,22 @@ class DraftRequest extends StrictRequest
     /** Of what the screen keeps, bytes. */
     private const MOST = 200_000;
 
+    /** How deep it may be nested: the records keep no more. */
+    private const DEEPEST = 30;
+
     public function rules(): array
     {
-        return ['work' => ['required', 'string', 'json', 'max:'.self::MOST]];
+        return ['work' => ['required', 'string', 'json', 'max:'.self::MOST, function (string $field, mixed $work, Closure $fault): void {
+            if (! is_array(json_decode(is_string($work) ? $work : '', true, self::DEEPEST))) {
+                $fault('This is no object, or it is nested too deep.');
+            }
+        }]];
     }
 
     /** @return array<string, mixed> */
     public function work(): array
     {
-        $work = json_decode($this->string('work')->toString(), true, 64, JSON_THROW_ON_ERROR);
+        $work = json_decode($this->string('work')->toString(), true);
 
         /** @var array<string, mixed> */
         return is_array($work) ? $work : [];

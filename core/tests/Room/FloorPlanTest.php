@@ -160,6 +160,8 @@ final class FloorPlanTest extends TestCase
             ['outline' => [['x' => 0, 'y' => 0], ['x' => 4, 'y' => 0, 'height' => 'tall'], ['x' => 4, 'y' => 4]]],
             ['outline' => [['x' => 0, 'y' => 0], ['x' => 0.4, 'y' => 0], ['x' => 0.4, 'y' => 4]]],
             ['outline' => [['x' => 9999, 'y' => 0], ['x' => 0.4, 'y' => 0], ['x' => 0.4, 'y' => 4]]],
+            ['outline' => [['x' => 0, 'y' => 0], ['x' => 0, 'y' => 4], ['x' => 4, 'y' => 4], ['x' => 4, 'y' => 0]]],
+            ['furnishings' => [['kind' => 'seat', 'x' => 1, 'y' => -9999]]],
             ['furnishings' => [['kind' => 'seat', 'x' => 1, 'y' => 1], ['kind' => 'throne', 'x' => 1, 'y' => 1]]],
             ['furnishings' => [['kind' => 'window', 'x' => 1, 'y' => 1, 'width' => '900 m']]],
             ['furnishings' => array_fill(0, 81, ['kind' => 'seat', 'x' => 1, 'y' => 1])],
@@ -176,7 +178,7 @@ final class FloorPlanTest extends TestCase
             }
         }
 
-        self::assertSame(['room.outline', 'room.outline.1.height', 'room.outline', 'room.outline', 'room.furnishings.1.kind', 'room.furnishings.0.width', 'room.furnishings', 'room.outline', 'room.built_ins'], $fields);
+        self::assertSame(['room.outline', 'room.outline.1.height', 'room.outline', 'room.outline.0.x', 'room.outline', 'room.furnishings.0.y', 'room.furnishings.1.kind', 'room.furnishings.0.width', 'room.furnishings', 'room.outline', 'room.built_ins'], $fields);
     }
 
     public function test_the_room_stands_with_its_far_walls_and_what_is_in_them(): void

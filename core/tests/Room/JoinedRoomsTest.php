@@ -23,6 +23,7 @@ final class JoinedRoomsTest extends TestCase
 
         self::assertEqualsWithDelta([3.0, -JoinedRooms::WALL], $study->at([1.0, 0.0]), 1e-12);
         self::assertEqualsWithDelta([4.0, -3.0 - JoinedRooms::WALL], $study->at([0.0, 3.0]), 1e-12, 'its back wall is now in front');
+        self::assertEqualsWithDelta([-1.0, -3.0 - JoinedRooms::WALL, 6.0, 4.0], $building->frame(), 1e-12);
         self::assertEqualsWithDelta([39.0, 97.5], [$building->area(), $building->volume()], 1e-12);
         self::assertSame([[], []], [$building->apart, $building->over]);
     }

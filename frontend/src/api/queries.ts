@@ -121,7 +121,7 @@ export const evaluationOf = (question: Question) => ({
 export const useEvaluation = (question: MaybeRefOrGetter<Question | null>) =>
     useQuery({
         queryKey: ['evaluation', question],
-        queryFn: ({ signal }) => answer(api.POST('/evaluations', { body: toValue(question) as Question, signal })),
+        queryFn: (context) => evaluationOf(toValue(question) as Question).queryFn(context),
         enabled: () => toValue(question) !== null,
         placeholderData: keepPreviousData,
         gcTime: 30_000,

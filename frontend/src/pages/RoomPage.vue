@@ -25,11 +25,14 @@ const currency = computed(() => programme.data.value?.currency ?? '');
 const held = ref(false);
 const history = useHistory(
     work.roomId.value === null ? 'new' : `room-${work.roomId.value}`,
-    () => ({ choices: draft.choices, outline: draft.entries.outline, furnishings: draft.entries.furnishings }),
+    () => {
+        const { outline, furnishings, length, width } = draft.entries;
+        return { choices: draft.choices, outline, furnishings, length, width };
+    },
     ready,
-    ({ choices, outline, furnishings }) => {
+    ({ choices, ...drawn }) => {
         draft.choices = choices;
-        draft.entries = { ...draft.entries, outline, furnishings };
+        draft.entries = { ...draft.entries, ...drawn };
     },
     held,
 );

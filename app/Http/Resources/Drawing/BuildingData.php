@@ -58,14 +58,10 @@ final readonly class BuildingData
     /** @return array{x: float, y: float, width: float, height: float} */
     private static function frame(JoinedRooms $building): array
     {
-        $xs = $ys = [];
-        foreach ($building->rooms as $laid) {
-            $sheet = new PlanSheet($laid);
-            foreach ($laid->plan->outline->corners as $corner) {
-                [$xs[], $ys[]] = $sheet->see($corner);
-            }
-        }
+        [$left, $front, $right, $back] = $building->frame();
+        $sheet = new PlanSheet;
+        [[$x, $y], [$x2, $y2]] = [$sheet->see([$left, $back]), $sheet->see([$right, $front])];
 
-        return ['x' => min($xs ?: [0.0]), 'y' => min($ys ?: [0.0]), 'width' => max($xs ?: [0.0]) - min($xs ?: [0.0]), 'height' => max($ys ?: [0.0]) - min($ys ?: [0.0])];
+        return ['x' => $x, 'y' => $y, 'width' => $x2 - $x, 'height' => $y2 - $y];
     }
 }

@@ -41,16 +41,20 @@ final readonly class FloorPlan
     }
 
     /**
-     * @param  list<array{float, float}>  $corners  one after the other, m
+     * @param  list<array{float, float}>  $corners  anticlockwise, m
      * @param  list<float>  $heights  one for each corner, or a single one, m
      * @param  list<Furnishing>  $furnishings
      * @param  list<bool>  $taped  for each wall, the one that begins at the first corner first
      *
-     * @throws InvalidRoom when the walls cross each other, enclose nothing, or the built-ins fill it
+     * @throws InvalidRoom when the walls cross each other, enclose nothing or run clockwise, or the built-ins fill it
      */
     public static function drawn(array $corners, array $heights, array $furnishings = [], array $taped = []): self
     {
         $outline = self::outline($corners, $heights, $furnishings);
+        if ($outline->corners !== $corners) {
+            // Readings stand with the wall that begins at their corner: the other way round they would stand at another.
+            throw InvalidRoom::outline('room.outline', 'Give the corners anticlockwise, with the room on the left of its walls.');
+        }
 
         return self::with($outline, $furnishings, count($taped) === count($outline->corners) ? $taped : array_fill(0, count($outline->corners), false), true);
     }

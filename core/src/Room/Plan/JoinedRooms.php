@@ -84,6 +84,23 @@ final readonly class JoinedRooms
         return array_values($found);
     }
 
+    /**
+     * The rectangle that the whole just goes into.
+     *
+     * @return array{float, float, float, float} left, front, right, back, m
+     */
+    public function frame(): array
+    {
+        $xs = $ys = [];
+        foreach ($this->rooms as $laid) {
+            foreach ($laid->plan->outline->corners as $corner) {
+                [$xs[], $ys[]] = $laid->at($corner);
+            }
+        }
+
+        return [min($xs ?: [0.0]), min($ys ?: [0.0]), max($xs ?: [0.0]), max($ys ?: [0.0])];
+    }
+
     /** @return float m2 */
     public function area(): float
     {

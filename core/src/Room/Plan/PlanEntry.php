@@ -53,7 +53,7 @@ final readonly class PlanEntry
         $heights = $faults->take(fn (): array => array_map(fn (array $row, int $i): float => $this->ceiling($row, $i, $height ?? Room::CEILING[0]), $rows, array_keys($rows)));
 
         return $height === null || $heights === null || $furnishings === null ? null : $faults->take(fn (): FloorPlan => FloorPlan::drawn(
-            array_map(fn (array $row): array => [self::coordinate($row, 'x'), self::coordinate($row, 'y')], $rows),
+            array_map(fn (array $row, int $i): array => [self::coordinate($row, 'x', "room.outline.{$i}"), self::coordinate($row, 'y', "room.outline.{$i}")], $rows, array_keys($rows)),
             $heights,
             $furnishings,
             array_map(fn (array $row): bool => ($row['taped'] ?? false) === true, $rows),
@@ -124,7 +124,7 @@ final readonly class PlanEntry
         }
 
         return new Furnishing(
-            $kind, self::coordinate($row, 'x'), self::coordinate($row, 'y'), $sides['width'], $sides['depth'], $sides['height'],
+            $kind, self::coordinate($row, 'x', $path), self::coordinate($row, 'y', $path), $sides['width'], $sides['depth'], $sides['height'],
             leadsTo: $kind === FurnishingKind::Door ? $this->text($row, 'leads_to') : '',
         );
     }
@@ -152,11 +152,11 @@ final readonly class PlanEntry
      * @param  array<string, mixed>  $row
      * @return float m
      */
-    private static function coordinate(array $row, string $axis): float
+    private static function coordinate(array $row, string $axis, string $path): float
     {
         $value = $row[$axis] ?? 0.0;
 
-        return is_numeric($value) && abs((float) $value) <= self::SHEET ? (float) $value : throw InvalidRoom::outOfRange('room.outline', is_numeric($value) ? (float) $value : NAN, -self::SHEET, self::SHEET, 'm');
+        return is_numeric($value) && abs((float) $value) <= self::SHEET ? (float) $value : throw InvalidRoom::outOfRange("{$path}.{$axis}", is_numeric($value) ? (float) $value : NAN, -self::SHEET, self::SHEET, 'm');
     }
 
     /** @param  array<string, mixed>  $row */

@@ -110,9 +110,16 @@ function choose(key: ChoiceKey, id: string): void {
 /** The option that is looked at before it is taken; what it would do is asked for at once. */
 const looking = ref<string | null>(null);
 watch(open, () => (looking.value = null));
+const isAnother = computed(
+    () => open.value !== null && looking.value !== null && looking.value !== inForce(props.catalogue, props.choices, open.value),
+);
 const would = useSwap(
     computed(() => props.question),
-    computed(() => (open.value === null || looking.value === null || misfits.isFetching.value ? null : changed(open.value, looking.value))),
+    computed(() =>
+        open.value === null || !isAnother.value || looking.value === null || misfits.isFetching.value
+            ? null
+            : changed(open.value, looking.value),
+    ),
 );
 </script>
 
@@ -219,7 +226,7 @@ const would = useSwap(
                         :would="would.ledger.value"
                         :fault="would.fault.value"
                         :currency="currency"
-                        :looking="looking !== null && looking !== inForce(catalogue, choices, open)"
+                        :looking="isAnother"
                     />
                 </template>
                 <ShapeChoices

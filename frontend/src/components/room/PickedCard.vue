@@ -29,8 +29,6 @@ const SIDES: Partial<Record<Furnishing['kind'], ('width' | 'depth' | 'height')[]
     window: ['width', 'height'],
     'built-in': ['width', 'depth', 'height'],
 };
-/** What stands there until it is measured; the same as in the core. */
-const USUAL: Record<string, string> = { width: 'usual', depth: 'usual', height: 'usual' };
 
 const corner = computed(() => props.corners[props.picked.index]);
 const one = computed(() => props.furnishings[props.picked.index]);
@@ -78,7 +76,7 @@ const text = (event: Event): string => (event.target as HTMLInputElement).value;
                 <input
                     class="figure"
                     :value="one[side]"
-                    :placeholder="USUAL[side]"
+                    placeholder="usual"
                     :aria-invalid="fault(`furnishings.${picked.index}.${side}`) !== undefined"
                     @input="emit('furnishing', { [side]: text($event) })"
                 />

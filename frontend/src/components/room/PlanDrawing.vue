@@ -3,7 +3,7 @@ import { computed, ref, shallowRef } from 'vue';
 import type { Corner, Furnishing, Plan } from '../../api/client';
 import { useMeasure } from '../../composables/useMeasure';
 import { useSize } from '../../composables/useSize';
-import { apart, inLine, moveCorner, moveWall, nameOf, rectangle, removeCorner, steadied, type Picked } from './plan';
+import { apart, inLine, isRightWayRound, moveCorner, moveWall, nameOf, rectangle, removeCorner, STEP, steadied, type Picked } from './plan';
 
 const props = defineProps<{
     plan: Plan | undefined;
@@ -147,16 +147,22 @@ function where(event: PointerEvent): { x: number; y: number } {
     };
 }
 
+/** Takes hold of something: what was being written is done, and the sheet lies still. */
+function take(event: PointerEvent): void {
+    if (document.activeElement instanceof HTMLElement) document.activeElement.blur();
+    (event.currentTarget as Element).setPointerCapture(event.pointerId);
+    frozen.value = fitted.value;
+    emit('hold', true);
+}
+
 function begin(event: PointerEvent, picked: Picked): void {
     const { x, y } = where(event);
     const one =
         picked.kind === 'furnishing' ? (props.plan?.signs[picked.index] ?? props.furnishings[picked.index]) : props.corners[picked.index];
     if (!one) return;
-    (event.currentTarget as Element).setPointerCapture(event.pointerId);
-    frozen.value = fitted.value;
+    take(event);
     held.value = { ...picked, atX: x, atY: y, fromX: one.x, fromY: one.y, corners: props.corners, moved: false };
     emit('pick', picked);
-    emit('hold', true);
 }
 
 /** Moved less far than this it was a click, px. */
@@ -176,22 +182,23 @@ function drag(event: PointerEvent): void {
 /** @param near within which a corner is drawn into line with others, m */
 function move(what: Picked, corners: Corner[], x: number, y: number, dx: number, dy: number, near: number): void {
     const steady = (value: number): number => steadied(value, measure.value);
-    if (what.kind === 'corner') {
-        emit(
-            'outline',
-            moveCorner(
-                corners,
-                what.index,
-                inLine(steady(x), 'x', corners, what.index, near),
-                inLine(steady(y), 'y', corners, what.index, near),
-            ),
-        );
-    } else if (what.kind === 'wall') emit('outline', moveWall(corners, what.index, steady(dx), steady(dy)));
-    else
+    if (what.kind === 'furnishing') {
         emit(
             'furnishings',
             props.furnishings.map((one, index) => (index === what.index ? { ...one, x: steady(x), y: steady(y) } : one)),
         );
+        return;
+    }
+    const drawn =
+        what.kind === 'wall'
+            ? moveWall(corners, what.index, steady(dx), steady(dy))
+            : moveCorner(
+                  corners,
+                  what.index,
+                  inLine(steady(x), 'x', corners, what.index, near),
+                  inLine(steady(y), 'y', corners, what.index, near),
+              );
+    if (isRightWayRound(drawn)) emit('outline', drawn);
 }
 
 function end(): void {
@@ -206,10 +213,8 @@ function beginFloor(event: PointerEvent): void {
         emit('pick', null);
         return;
     }
-    (event.currentTarget as Element).setPointerCapture(event.pointerId);
+    take(event);
     dragged.value = where(event);
-    frozen.value = fitted.value;
-    emit('hold', true);
 }
 function dragFloor(event: PointerEvent): void {
     if (!dragged.value) return;
@@ -243,7 +248,7 @@ function key(event: KeyboardEvent, picked: Picked): void {
         emit('pick', null);
     } else if (step) {
         event.preventDefault();
-        const by = (measure.value === 'imperial' ? 0.0762 : 0.05) * (event.shiftKey ? 8 : 1);
+        const by = STEP[measure.value] * (event.shiftKey ? 8 : 1);
         const [dx, dy] = [step[0] * by, step[1] * by];
         const one =
             picked.kind === 'furnishing'
@@ -253,6 +258,20 @@ function key(event: KeyboardEvent, picked: Picked): void {
     }
 }
 const isPicked = (kind: Picked['kind'], index: number): boolean => props.picked?.kind === kind && props.picked.index === index;
+/** What makes something on the plan a thing to be picked, pulled and stepped. */
+const grip = (kind: Picked['kind'], index: number, label: string) => ({
+    class: { picked: isPicked(kind, index) },
+    role: 'button',
+    tabindex: 0,
+    'aria-label': label,
+    'aria-pressed': isPicked(kind, index),
+    [`data-${kind}`]: index,
+    onPointerdown: (event: PointerEvent) => begin(event, { kind, index }),
+    onPointermove: drag,
+    // Let go of, or taken away by the system.
+    onLostpointercapture: end,
+    onKeydown: (event: KeyboardEvent) => key(event, { kind, index }),
+});
 const ceiling = (index: number): string => show(props.plan?.ceilings[index]);
 </script>
 
@@ -266,7 +285,7 @@ const ceiling = (index: number): string => show(props.plan?.ceilings[index]);
             :class="{ empty: corners.length === 0 }"
             @pointerdown.self="beginFloor"
             @pointermove="dragFloor"
-            @pointerup="endFloor"
+            @lostpointercapture.self="endFloor"
         >
             <defs>
                 <pattern id="mat-grid" :width="grid.size" :height="grid.size" :x="grid.x" :y="grid.y" patternUnits="userSpaceOnUse">
@@ -290,31 +309,13 @@ const ceiling = (index: number): string => show(props.plan?.ceilings[index]);
                     :key="`wall-${wall.index}`"
                     :points="wall.band"
                     class="wall-grip"
-                    :class="{ picked: isPicked('wall', wall.index) }"
-                    role="button"
-                    tabindex="0"
-                    :aria-label="`Wall ${wall.index + 1}, ${show(plan?.walls[wall.index])}`"
-                    :aria-pressed="isPicked('wall', wall.index)"
-                    :data-wall="wall.index"
-                    @pointerdown="begin($event, { kind: 'wall', index: wall.index })"
-                    @pointermove="drag"
-                    @pointerup="end"
-                    @keydown="key($event, { kind: 'wall', index: wall.index })"
+                    v-bind="grip('wall', wall.index, `Wall ${wall.index + 1}, ${show(plan?.walls[wall.index])}`)"
                 />
                 <g
                     v-for="sign in signs"
                     :key="`sign-${sign.index}`"
                     class="sign"
-                    :class="{ picked: isPicked('furnishing', sign.index) }"
-                    role="button"
-                    tabindex="0"
-                    :aria-label="sign.leadsTo ? `${sign.name} to ${sign.leadsTo}` : sign.name"
-                    :aria-pressed="isPicked('furnishing', sign.index)"
-                    :data-furnishing="sign.index"
-                    @pointerdown="begin($event, { kind: 'furnishing', index: sign.index })"
-                    @pointermove="drag"
-                    @pointerup="end"
-                    @keydown="key($event, { kind: 'furnishing', index: sign.index })"
+                    v-bind="grip('furnishing', sign.index, sign.leadsTo ? `${sign.name} to ${sign.leadsTo}` : sign.name)"
                 >
                     <circle :cx="sign.x" :cy="sign.y" r="15" class="grip" />
                     <text v-if="sign.leadsTo" :x="sign.x" :y="sign.y + 26" text-anchor="middle">to {{ sign.leadsTo }}</text>
@@ -332,16 +333,7 @@ const ceiling = (index: number): string => show(props.plan?.ceilings[index]);
                     v-for="(corner, index) in corners"
                     :key="`corner-${index}`"
                     class="corner"
-                    :class="{ picked: isPicked('corner', index) }"
-                    role="button"
-                    tabindex="0"
-                    :aria-label="`Corner ${index + 1}, ceiling ${ceiling(index)}`"
-                    :aria-pressed="isPicked('corner', index)"
-                    :data-corner="index"
-                    @pointerdown="begin($event, { kind: 'corner', index })"
-                    @pointermove="drag"
-                    @pointerup="end"
-                    @keydown="key($event, { kind: 'corner', index })"
+                    v-bind="grip('corner', index, `Corner ${index + 1}, ceiling ${ceiling(index)}`)"
                 >
                     <circle :cx="px(corner.x)" :cy="py(corner.y)" r="16" class="grip" />
                     <circle :cx="px(corner.x)" :cy="py(corner.y)" r="6" class="dot" />

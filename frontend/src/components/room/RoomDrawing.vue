@@ -82,6 +82,10 @@ function remove(): void {
     else if (picked.value) furnish(props.entries.furnishings.filter((_, index) => index !== picked.value?.index));
     picked.value = null;
 }
+/** All that is written in one field is one step to be undone. */
+function write(event: FocusEvent, held: boolean): void {
+    if (event.target instanceof HTMLInputElement) emit('hold', held);
+}
 function clear(): void {
     picked.value = null;
     set({ outline: [], furnishings: [], length: '', width: '' });
@@ -98,7 +102,7 @@ const isFaulty = computed(() => SIDES.some((side) => said(side) !== undefined));
 </script>
 
 <template>
-    <div class="drawing" :class="{ mat: view === 'standing' }">
+    <div class="drawing" :class="{ mat: view === 'standing' }" @focusin="write($event, true)" @focusout="write($event, false)">
         <PlanDrawing
             v-if="view === 'plan'"
             class="sheet"

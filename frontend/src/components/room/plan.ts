@@ -20,8 +20,10 @@ export const nameOf = (kind: Kind): string => KINDS.find((one) => one.kind === k
 const at = <T>(rows: T[], index: number): T => rows[(index + rows.length) % rows.length] as T;
 
 /** A hand is no steadier than this, m: three inches or five centimetres. */
+export const STEP = { imperial: 0.0762, metric: 0.05 };
+
 export const steadied = (value: number, measure: 'imperial' | 'metric'): number => {
-    const step = measure === 'imperial' ? 0.0762 : 0.05;
+    const step = STEP[measure];
     return Math.round(Math.round(value / step) * step * 1e6) / 1e6;
 };
 
@@ -30,6 +32,10 @@ export function inLine(value: number, axis: 'x' | 'y', corners: Corner[], index:
     const near = corners.filter((_, other) => other !== index).map((corner) => corner[axis]);
     return near.find((other) => Math.abs(other - value) <= within) ?? value;
 }
+
+/** Whether the room still lies on the left of its walls: no wall is pulled past the one opposite. */
+export const isRightWayRound = (corners: Corner[]): boolean =>
+    corners.reduce((sum, from, index) => sum + from.x * at(corners, index + 1).y - at(corners, index + 1).x * from.y, 0) > 0;
 
 /** A corner is moved: the walls on both its sides are no longer what a tape has read. */
 export function moveCorner(corners: Corner[], index: number, x: number, y: number): Corner[] {

@@ -65,6 +65,12 @@ class DrawnRoomTest extends FeatureTestCase
         $this->assertFaults($this->postJson('/api/v1/plans', $this->drawn([['kind' => 'window', 'x' => 1, 'y' => 0, 'width' => 'wide']])), ['room.furnishings.0.width']);
         $this->assertFaults($this->postJson('/api/v1/plans', $this->drawn([['kind' => 'seat', 'x' => 'there', 'y' => 0]])), ['room.furnishings.0.x']);
         $this->assertFaults($this->postJson('/api/v1/plans', $this->drawn([['kind' => 'seat', 'x' => 1, 'y' => 1, 'colour' => 'red']])), ['room.furnishings.0.colour']);
+        $this->assertFaults($this->postJson('/api/v1/plans', $this->drawn([['kind' => 'seat', 'y' => 1], ['kind' => ['seat'], 'x' => 1, 'y' => 1], 'a seat'])), ['room.furnishings.0.x', 'room.furnishings.1.kind', 'room.furnishings.2']);
+        $this->assertFaults($this->postJson('/api/v1/plans', $this->drawn([['kind' => 'door', 'x' => 0, 'y' => 1, 'leads_to' => str_repeat('9', 81)]])), ['room.furnishings.0.leads_to']);
+        $this->assertFaults($this->postJson('/api/v1/plans', $this->drawn(['north' => ['kind' => 'seat', 'x' => 1, 'y' => 1]])), ['room.furnishings']);
+        $taped = $this->drawn([]);
+        $taped['room']['outline'] = [['x' => 0, 'y' => 0, 'taped' => 'yes'], ['x' => 4, 'y' => 0], ['x' => 4, 'y' => 4]];
+        $this->assertFaults($this->postJson('/api/v1/plans', $taped), ['room.outline.0.taped']);
     }
 
     public function test_seats_and_a_stove_are_minded_by_the_ledger(): void

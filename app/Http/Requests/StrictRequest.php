@@ -7,11 +7,12 @@ use Illuminate\Contracts\Validation\Validator;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Arr;
 use Illuminate\Support\Facades\Gate;
-use Illuminate\Support\Str;
 
 /** A request that refuses keys it does not know, each at its path. */
 abstract class StrictRequest extends FormRequest
 {
+    public const UNKNOWN = 'This key is not known here.';
+
     /** @return array<string, list<mixed>> */
     abstract public function rules(): array;
 
@@ -19,12 +20,25 @@ abstract class StrictRequest extends FormRequest
     public function after(): array
     {
         return [function (Validator $validator): void {
+            $known = $this->known();
             foreach (array_keys(Arr::dot($this->json()->all())) as $path) {
-                if (! $this->knows((string) $path)) {
-                    $validator->errors()->add((string) $path, 'This key is not known here.');
+                if (preg_match($known, (string) $path) !== 1) {
+                    $validator->errors()->add((string) $path, self::UNKNOWN);
                 }
             }
         }];
+    }
+
+    /** Pattern of the paths that have a rule; what lies in rows is theirs to know. */
+    private function known(): string
+    {
+        $paths = [];
+        foreach ($this->rules() as $path => $rules) {
+            $inRows = Arr::first($rules, fn (mixed $rule): bool => $rule instanceof Rows) !== null;
+            $paths[] = str_replace('\\*', '.+', preg_quote($path, '/')).($inRows ? '(\..*)?' : '');
+        }
+
+        return '/^('.implode('|', $paths).')$/Ds';
     }
 
     /** @return array<string, list<mixed>> rules for a room as it is written down; its values are the core's to judge */
@@ -40,11 +54,11 @@ abstract class StrictRequest extends FormRequest
             'room.has_fuel_burning' => ['required', 'boolean'],
             'room.outdoor' => $text, 'room.leakiness' => $text,
             'room.ventilation' => $text, 'room.central' => $text, 'room.central_grade' => $text,
-            'room.outline' => ['nullable', 'array'], 'room.outline.*.x' => ['required', 'numeric'], 'room.outline.*.y' => ['required', 'numeric'],
-            'room.outline.*.height' => $text, 'room.outline.*.taped' => ['nullable', 'boolean'],
-            'room.furnishings' => ['nullable', 'array'], 'room.furnishings.*.x' => ['required', 'numeric'], 'room.furnishings.*.y' => ['required', 'numeric'],
-            'room.furnishings.*.kind' => ['required', 'string', 'max:20'], 'room.furnishings.*.leads_to' => $text,
-            'room.furnishings.*.width' => $text, 'room.furnishings.*.depth' => $text, 'room.furnishings.*.height' => $text,
+            'room.outline' => ['nullable', new Rows(['x' => ColumnType::Number, 'y' => ColumnType::Number, 'height' => ColumnType::Text, 'taped' => ColumnType::Flag], ['x', 'y'])],
+            'room.furnishings' => ['nullable', new Rows([
+                'kind' => ColumnType::Text, 'x' => ColumnType::Number, 'y' => ColumnType::Number, 'leads_to' => ColumnType::Text,
+                'width' => ColumnType::Text, 'depth' => ColumnType::Text, 'height' => ColumnType::Text,
+            ], ['kind', 'x', 'y'])],
             'goal' => ['required', 'string', 'max:60'],
         ];
     }
@@ -122,10 +136,5 @@ abstract class StrictRequest extends FormRequest
     public function goal(): string
     {
         return $this->string('goal')->toString();
-    }
-
-    private function knows(string $path): bool
-    {
-        return array_key_exists($path, $this->rules()) || Arr::first(array_keys($this->rules()), fn (string $rule): bool => str_contains($rule, '*') && Str::is($rule, $path)) !== null;
     }
 }

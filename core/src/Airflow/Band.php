@@ -9,6 +9,9 @@ final readonly class Band
 {
     public const COVERS = 0.90;
 
+    /** Standard deviations of a normal figure on either side of its middle, between which it lies nine times in ten. */
+    private const REACH = 1.6448536269514722;
+
     private function __construct(public float $low, public float $high)
     {
     }
@@ -24,6 +27,17 @@ final readonly class Band
         $tail = (1.0 - self::COVERS) / 2.0;
 
         return new self(self::quantile($drawn, $tail), self::quantile($drawn, 1.0 - $tail));
+    }
+
+    /**
+     * Of a figure whose logarithm is normal.
+     *
+     * @param  float  $median  zero or more
+     * @param  float  $deviation  one standard deviation of its natural logarithm, zero or more
+     */
+    public static function lognormal(float $median, float $deviation): self
+    {
+        return new self($median * exp(-self::REACH * $deviation), $median * exp(self::REACH * $deviation));
     }
 
     /** The same of so many alike. */

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Airflow;
 
-use Jornel\Core\Air\Pollutant;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 
@@ -13,7 +12,8 @@ use Random\Randomizer;
  *
  * Every figure is taken as lognormal about what was told, with the deviation that {@see Tolerances} gives for where it
  * came from, independent of the others and common to all parts alike. Drawn by the polar form of Box and Muller from a
- * seeded Mersenne twister, so that the same build always has the same band.
+ * seeded Mersenne twister, so that the same build always has the same band. {@see Propagation} says nearly the same of a
+ * few figures, and far sooner.
  */
 final readonly class Uncertainty
 {
@@ -70,20 +70,6 @@ final readonly class Uncertainty
         }
 
         return array_map(Band::of(...), $drawn);
-    }
-
-    /** Band of the clean air for a pollutant, m3/s. */
-    public function cleanAir(Unit $unit, int $speed, Pollutant $pollutant): Band
-    {
-        // Only the balance is asked for: flows of single faces and leaks do not matter here.
-        $one = $unit->at($speed);
-        $drawn = [];
-        foreach ($this->drawn as $variation) {
-            $varied = $one->varied($variation);
-            $drawn[] = $pollutant->weigh($varied->box->cleanAir(Balance::of($varied->curve($varied->speeds[0]), $varied->box)->pressure));
-        }
-
-        return Band::of($drawn);
     }
 
     private static function normal(Randomizer $random): float

@@ -8,8 +8,8 @@ use Jornel\Core\Air\Air;
 use Jornel\Core\Air\Pollutant;
 use Jornel\Core\Airflow\Band;
 use Jornel\Core\Airflow\Performance;
+use Jornel\Core\Airflow\Propagation;
 use Jornel\Core\Airflow\Tolerances;
-use Jornel\Core\Airflow\Uncertainty;
 use Jornel\Core\Airflow\Unit;
 use Jornel\Core\Room\Room;
 use Jornel\Core\Room\Target\Target;
@@ -20,9 +20,6 @@ use Jornel\Core\Shape\Measurements;
 /** Some units of one design held against the goal of a room. */
 final readonly class UnitLedger
 {
-    /** Draws for the band beside a live answer: enough to see how wide it is. */
-    private const DRAWS = 120;
-
     /**
      * @param  non-empty-list<SpeedLine>  $speeds  slowest first
      * @param  int  $chosen  which of them is judged
@@ -74,7 +71,7 @@ final readonly class UnitLedger
     /** Where the clean air of all units that the goal judges lies nine times in ten, m3/s. */
     public function band(): Band
     {
-        return Uncertainty::of($this->unit->from, $this->tolerances, self::DRAWS)->cleanAir($this->unit, $this->chosen, $this->judges)->times((float) $this->units);
+        return Propagation::through($this->unit, $this->chosen, $this->tolerances)->cleanAir($this->judges)->times((float) $this->units);
     }
 
     public function standing(): Standing

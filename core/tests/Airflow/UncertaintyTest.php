@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Jornel\Core\Tests\Airflow;
 
 use Jornel\Core\Air\Air;
+use Jornel\Core\Airflow\Band;
 use Jornel\Core\Airflow\Performance;
+use Jornel\Core\Airflow\Propagation;
 use Jornel\Core\Airflow\Provenances;
 use Jornel\Core\Airflow\Uncertainty;
 use Jornel\Core\Airflow\Unit;
@@ -23,36 +25,63 @@ final class UncertaintyTest extends TestCase
     public function test_the_same_build_always_has_the_same_band_round_its_figure(): void
     {
         $unit = self::unit();
-        $smoke = Sample::data()->pollutants()->get('cadr-smoke');
-        $band = Uncertainty::of($unit->from, Sample::data()->tolerances())->cleanAir($unit, 2, $smoke);
+        $tolerances = Sample::data()->tolerances();
+        $flow = fn (Performance $performance): float => $performance->balance->filterFlow;
+        $band = Uncertainty::of($unit->from, $tolerances)->band($unit, 2, $flow);
 
-        self::assertEquals($band, Uncertainty::of($unit->from, Sample::data()->tolerances())->cleanAir($unit, 2, $smoke));
-        self::assertTrue($band->covers($unit->performances()[2]->clean($smoke)));
-        self::assertGreaterThan(0.2, $band->spread());
-        self::assertLessThan(1.2, $band->spread());
+        self::assertEquals($band, Uncertainty::of($unit->from, $tolerances)->band($unit, 2, $flow));
+        self::assertTrue($band->covers($unit->performances()[2]->balance->filterFlow));
     }
 
     public function test_measuring_a_part_narrows_the_band(): void
     {
-        $smoke = Sample::data()->pollutants()->get('cadr-smoke');
-        $typical = self::unit();
+        $typical = self::cleanAir(self::unit());
         $measured = self::unit(['free_flow_cfm' => 1250, 'shut_off_inwc' => 0.2, 'from' => 'measured']);
-        $spread = fn (Unit $unit): float => Uncertainty::of($unit->from, Sample::data()->tolerances())->cleanAir($unit, 2, $smoke)->spread();
 
         self::assertSame(Provenance::Measured, $measured->from->fanFlow);
-        self::assertLessThan(0.85 * $spread($typical), $spread($measured));
+        self::assertGreaterThan(0.2, $typical->spread());
+        self::assertLessThan(1.2, $typical->spread());
+        self::assertLessThan(0.85 * $typical->spread(), self::cleanAir($measured)->spread());
     }
 
     public function test_nothing_is_narrower_than_all_measured_and_wider_than_all_assumed(): void
     {
-        $unit = self::unit();
-        $smoke = Sample::data()->pollutants()->get('cadr-smoke');
         $before = 0.0;
         foreach (Provenance::cases() as $from) {
-            $spread = Uncertainty::of(new Provenances($from, $from, $from, $from, $from, $from), Sample::data()->tolerances())->cleanAir($unit, 2, $smoke)->spread();
+            $unit = self::unit();
+            $spread = self::cleanAir(new Unit($unit->box, $unit->speeds, $unit->flowFactor, $unit->outlet, $unit->quieter, new Provenances($from, $from, $from, $from, $from, $from), []))->spread();
             self::assertGreaterThan($before, $spread, $from->value);
             $before = $spread;
         }
+    }
+
+    public function test_what_carries_over_is_what_thousands_of_draws_find(): void
+    {
+        $tolerances = Sample::data()->tolerances();
+        $pollutants = Sample::data()->pollutants();
+        $largest = 0.0;
+        foreach (['box-20-plain', 'box-20-deep', 'drum-18', 'circulator-12'] as $fan) {
+            foreach (['20x20x1-g13-economy', '20x20x2-g13', '20x20x4-g13', '20x20x1-g8'] as $filter) {
+                $design = Sample::design()->with(fan: Sample::catalogue()->fan($fan), filter: Sample::catalogue()->filter($filter));
+                $unit = Unit::of($design, $design->assemble(), Air::reference());
+                foreach (['wildfire-pm25', 'shared-air'] as $pollutant) {
+                    $judged = $pollutants->get($pollutant);
+                    $carried = Propagation::through($unit, 0, $tolerances)->cleanAir($judged);
+                    $drawn = Uncertainty::of($unit->from, $tolerances, 3000)->band($unit, 0, fn (Performance $performance): float => $performance->clean($judged));
+                    $largest = max($largest, abs($carried->low / $drawn->low - 1.0), abs($carried->high / $drawn->high - 1.0));
+                }
+            }
+        }
+
+        self::assertLessThan(0.02, $largest);
+    }
+
+    public function test_what_a_unit_does_not_catch_has_no_band(): void
+    {
+        $design = Sample::design()->with(filter: Sample::catalogue()->filter('20x20x1-coarse'));
+        $band = Propagation::through(Unit::of($design, $design->assemble(), Air::reference()), 0, Sample::data()->tolerances())->cleanAir(Sample::data()->pollutants()->get('cadr-smoke'));
+
+        self::assertSame([0.0, 0.0], [$band->low, $band->high]);
     }
 
     public function test_the_band_covers_nine_truths_in_ten(): void
@@ -70,6 +99,11 @@ final class UncertaintyTest extends TestCase
         }
 
         self::assertEqualsWithDelta(0.90, $covered / 600, 0.045);
+    }
+
+    private static function cleanAir(Unit $unit): Band
+    {
+        return Propagation::through($unit, 2, Sample::data()->tolerances())->cleanAir(Sample::data()->pollutants()->get('cadr-smoke'));
     }
 
     /** @param  array<string, mixed>  $fan */

@@ -1,4 +1,4 @@
-import { MutationCache, QueryCache, QueryClient, keepPreviousData, useQuery } from '@tanstack/vue-query';
+import { MutationCache, QueryCache, QueryClient, keepPreviousData, notifyManager, useQuery } from '@tanstack/vue-query';
 import { computed, toValue, type MaybeRefOrGetter } from 'vue';
 import { router } from '../router';
 import { answer, api, Refused, type Choices, type Drawing, type FindRequest, type PartLine, type RoomEntries } from './client';
@@ -10,6 +10,9 @@ function onFault(fault: Error): void {
         if (here.name !== 'sign-in') void router.push({ name: 'sign-in', query: { then: here.fullPath } });
     }
 }
+
+// Answers are shown as they come, not a timer's tick later.
+notifyManager.setScheduler(queueMicrotask);
 
 export const queryClient = new QueryClient({
     queryCache: new QueryCache({ onError: onFault }),
@@ -125,6 +128,8 @@ export const useEvaluation = (question: MaybeRefOrGetter<Question | null>) =>
         enabled: () => toValue(question) !== null,
         placeholderData: keepPreviousData,
         gcTime: 30_000,
+        // An answer is replaced whole, never changed.
+        shallow: true,
     });
 
 export type PlanQuestion = Pick<Question, 'room' | 'goal' | 'unit' | 'programme'>;

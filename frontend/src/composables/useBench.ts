@@ -1,6 +1,6 @@
 import { computed, reactive, shallowRef, watch, type Ref } from 'vue';
 import { Refused, type Choices, type Ledger, type RoomEntries } from '../api/client';
-import { useEvaluation, type Question } from '../api/queries';
+import { evaluationOf, queryClient, useEvaluation, type Question } from '../api/queries';
 
 const TYPING_PAUSE = 160;
 
@@ -37,12 +37,12 @@ export function useBench(
             programme: programme.value,
             ...(view.turn === 0 && !view.apart ? {} : { view: { ...view } }),
         };
+        // On its way before the screen is drawn anew with what was chosen; whoever shows the answer finds it by its question.
+        void queryClient.prefetchQuery(evaluationOf(question.value));
     }
 
-    watch([() => draft.choices, () => draft.goal, () => draft.keepFigures, ready, withUnit, version, programme, view], ask, {
-        deep: true,
-        immediate: true,
-    });
+    watch([() => draft.goal, () => draft.keepFigures, ready, withUnit, version, programme, view], ask, { deep: true, immediate: true });
+    watch(() => draft.choices, ask, { deep: true, flush: 'sync' });
     watch(
         () => draft.entries,
         () => {

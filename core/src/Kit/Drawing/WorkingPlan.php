@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Kit\Drawing;
 
+use Jornel\Core\Airflow\Balance;
 use Jornel\Core\Airflow\Band;
 use Jornel\Core\Airflow\FaceBank;
 use Jornel\Core\Airflow\Leak;
 use Jornel\Core\Airflow\Performance;
+use Jornel\Core\Airflow\Propagation;
 use Jornel\Core\Airflow\Tolerances;
-use Jornel\Core\Airflow\Uncertainty;
 use Jornel\Core\Airflow\Unit;
 
 /**
@@ -19,9 +20,6 @@ use Jornel\Core\Airflow\Unit;
 final readonly class WorkingPlan
 {
     private const STEPS = 48;
-
-    /** Draws for the band about the chosen point. */
-    private const DRAWS = 80;
 
     /** Dust over its capacity in the loaded filters: they are then due. */
     public const LOAD = 1.0;
@@ -69,7 +67,7 @@ final readonly class WorkingPlan
                 'loaded' => $dusty[$number],
             ];
         }
-        $bands = Uncertainty::of($unit->from, $tolerances, self::DRAWS)->bands($unit, $chosen, fn (Performance $one): array => ['flow' => $one->balance->fanFlow, 'pressure' => $one->balance->pressure]);
+        $bands = Propagation::through($unit, $chosen, $tolerances)->bands(fn (Unit $one, Balance $balance): array => ['flow' => $balance->fanFlow, 'pressure' => $balance->pressure]);
 
         return new self($mostFlow, $mostPressure, $speeds, self::boxCurve($unit, $mostFlow, $mostPressure), self::boxCurve($loaded, $mostFlow, $mostPressure), ['flow' => $bands['flow'], 'pressure' => $bands['pressure']]);
     }

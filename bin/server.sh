@@ -4,7 +4,7 @@ use_instance() {
     instance=$1
     place="$root/var/$instance"
     run="$place/run"
-    mkdir -p "$run" "$place/cache" "$root/var/storage"/{framework/cache/data,framework/views,logs,fonts}
+    mkdir -p "$run" "$place/cache" "$root/var/storage"/{framework/cache/data,framework/sessions,framework/views,logs,fonts}
     export APP_CONFIG_CACHE="$place/cache/config.php" APP_ROUTES_CACHE="$place/cache/routes.php"
     export APP_SERVICES_CACHE="$place/cache/services.php" APP_PACKAGES_CACHE="$place/cache/packages.php"
     export APP_EVENTS_CACHE="$place/cache/events.php" VIEW_COMPILED_PATH="$root/var/storage/framework/views"

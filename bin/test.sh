@@ -2,7 +2,7 @@
 
 run_tests() {
     use_instance test
-    export APP_ENV=testing APP_KEY='base64:dGVzdHMtdXNlLXRoaXMta2V5LWFuZC1ub3RoaW5nLWU=' SESSION_DRIVER=database CACHE_STORE=database QUEUE_CONNECTION=sync
+    export APP_ENV=testing APP_KEY='base64:dGVzdHMtdXNlLXRoaXMta2V5LWFuZC1ub3RoaW5nLWU=' SESSION_DRIVER=file CACHE_STORE=database QUEUE_CONNECTION=sync
     local began=$SECONDS failed=() totals=()
     need_system_packages test
     need_php_packages

@@ -1,7 +1,9 @@
 <?php
 
 return [
-    'driver' => env('SESSION_DRIVER', 'database'),
+    // A file is read and written sooner than a record; several machines that share sessions name another (deploy/README.md).
+    'driver' => env('SESSION_DRIVER', 'file'),
+    'files' => storage_path('framework/sessions'),
     'lifetime' => 60 * 24 * 14,
     'expire_on_close' => false,
     'encrypt' => true,

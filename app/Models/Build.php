@@ -19,6 +19,8 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  */
 class Build extends Model implements OfProgramme
 {
+    protected $table = 'builds';
+
     protected $fillable = ['name'];
 
     /** @return BelongsTo<Room, $this> */

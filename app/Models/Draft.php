@@ -15,6 +15,8 @@ use Illuminate\Support\Carbon;
  */
 class Draft extends Model
 {
+    protected $table = 'drafts';
+
     protected $fillable = ['room_id', 'person_id', 'work'];
 
     /** @return array<string, string> */

@@ -37,6 +37,8 @@ class Programme extends Model implements OfProgramme
     /** @use HasFactory<ProgrammeFactory> */
     use HasFactory;
 
+    protected $table = 'programmes';
+
     protected $fillable = ['name', 'about', 'currency', 'tariff', 'hours_per_day', 'years', 'filter_changes', 'altitude_m', 'altitude_entry', 'temperature_k', 'temperature_entry', 'revision'];
 
     /** @var array<string, mixed> what holds until someone says otherwise */

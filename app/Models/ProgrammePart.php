@@ -24,6 +24,8 @@ class ProgrammePart extends Model implements OfProgramme
 {
     use SoftDeletes;
 
+    protected $table = 'programme_parts';
+
     protected $fillable = ['kind', 'code', 'like_code', 'figures', 'revision', 'person_id'];
 
     /** @return array<string, string> */

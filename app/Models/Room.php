@@ -43,6 +43,8 @@ class Room extends Model implements OfProgramme
     /** @use HasFactory<RoomFactory> */
     use HasFactory, SoftDeletes;
 
+    protected $table = 'rooms';
+
     protected $fillable = [
         'name', 'use', 'length_m', 'length_entry', 'width_m', 'width_entry', 'height_m', 'height_entry',
         'people', 'pollutant', 'noise_limit_dba', 'has_fuel_burning', 'outdoor_ug_m3', 'leakiness',

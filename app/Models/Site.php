@@ -22,6 +22,8 @@ class Site extends Model implements OfProgramme
     /** @use HasFactory<SiteFactory> */
     use HasFactory;
 
+    protected $table = 'sites';
+
     protected $fillable = ['name'];
 
     /** @return BelongsTo<Programme, $this> */

@@ -27,6 +27,8 @@ class StockMovement extends Model implements OfProgramme
 {
     public const UPDATED_AT = null;
 
+    protected $table = 'stock_movements';
+
     protected $fillable = ['kind', 'code', 'move', 'pieces', 'build_id', 'note', 'person_id'];
 
     /** @return array<string, string> */

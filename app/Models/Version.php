@@ -36,6 +36,8 @@ class Version extends Model implements OfProgramme
 {
     public const UPDATED_AT = null;
 
+    protected $table = 'versions';
+
     protected $fillable = ['number', 'person_id', 'choices', 'room', 'parts', 'setting', 'clean_air_m3_s', 'asks_m3_s', 'units', 'units_needed', 'standing'];
 
     /** @return array<string, string> */

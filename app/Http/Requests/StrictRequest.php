@@ -29,13 +29,13 @@ abstract class StrictRequest extends FormRequest
         }];
     }
 
-    /** Pattern of the paths that have a rule; what lies in rows is theirs to know. */
+    /** Pattern of the paths that have a rule; what lies in objects with fields of their own is theirs to know. */
     private function known(): string
     {
         $paths = [];
         foreach ($this->rules() as $path => $rules) {
-            $inRows = Arr::first($rules, fn (mixed $rule): bool => $rule instanceof Rows) !== null;
-            $paths[] = str_replace('\\*', '.+', preg_quote($path, '/')).($inRows ? '(\..*)?' : '');
+            $hasFields = Arr::first($rules, fn (mixed $rule): bool => $rule instanceof Fields) !== null;
+            $paths[] = str_replace('\\*', '.+', preg_quote($path, '/')).($hasFields ? '(\..*)?' : '');
         }
 
         return '/^('.implode('|', $paths).')$/Ds';
@@ -44,21 +44,18 @@ abstract class StrictRequest extends FormRequest
     /** @return array<string, list<mixed>> rules for a room as it is written down; its values are the core's to judge */
     protected function roomRules(): array
     {
-        $text = ['nullable', 'string', 'max:80'];
+        $texts = ['name', 'use', 'length', 'width', 'height', 'people', 'pollutant', 'noise_limit', 'outdoor', 'leakiness', 'ventilation', 'central', 'central_grade'];
+        $corner = new Fields(['x' => FieldType::Number, 'y' => FieldType::Number, 'height' => FieldType::Text, 'taped' => FieldType::Flag], ['x', 'y']);
+        $furnishing = new Fields(
+            ['x' => FieldType::Number, 'y' => FieldType::Number] + array_fill_keys(['kind', 'leads_to', 'width', 'depth', 'height'], FieldType::Text),
+            ['kind', 'x', 'y'],
+        );
 
         return [
-            'room' => ['required', 'array'],
-            'room.name' => $text, 'room.use' => $text,
-            'room.length' => $text, 'room.width' => $text, 'room.height' => $text,
-            'room.people' => $text, 'room.pollutant' => $text, 'room.noise_limit' => $text,
-            'room.has_fuel_burning' => ['required', 'boolean'],
-            'room.outdoor' => $text, 'room.leakiness' => $text,
-            'room.ventilation' => $text, 'room.central' => $text, 'room.central_grade' => $text,
-            'room.outline' => ['nullable', new Rows(['x' => ColumnType::Number, 'y' => ColumnType::Number, 'height' => ColumnType::Text, 'taped' => ColumnType::Flag], ['x', 'y'])],
-            'room.furnishings' => ['nullable', new Rows([
-                'kind' => ColumnType::Text, 'x' => ColumnType::Number, 'y' => ColumnType::Number, 'leads_to' => ColumnType::Text,
-                'width' => ColumnType::Text, 'depth' => ColumnType::Text, 'height' => ColumnType::Text,
-            ], ['kind', 'x', 'y'])],
+            'room' => ['required', new Fields(
+                array_fill_keys($texts, FieldType::Text) + ['has_fuel_burning' => FieldType::Flag, 'outline' => $corner, 'furnishings' => $furnishing],
+                ['has_fuel_burning'],
+            )],
             'goal' => ['required', 'string', 'max:60'],
         ];
     }
@@ -66,27 +63,23 @@ abstract class StrictRequest extends FormRequest
     /** @return array<string, list<mixed>> rules for a unit as it is chosen */
     protected function unitRules(string $presence): array
     {
-        $id = ['required_with:unit', 'string', 'max:80'];
-
-        return [
-            'unit' => [$presence, 'array'],
-            'unit.shape' => $id, 'unit.fan' => $id, 'unit.filter' => $id, 'unit.joining' => $id, 'unit.corners' => $id,
-            'unit.units' => ['required_with:unit', 'integer'],
-            'unit.speed' => ['nullable', 'string', 'max:20'],
-            'unit.prefilter' => ['nullable', 'string', 'max:80'], 'unit.direction' => ['nullable', 'string', 'max:8'],
-            'unit.options' => ['nullable', 'array'], 'unit.options.*' => ['string', 'max:40'],
-        ];
+        return ['unit' => [$presence, $this->choices()]];
     }
 
     /** @return array<string, list<mixed>> rules for several units, each as it is chosen */
     protected function unitsRules(int $most): array
     {
-        $rules = ['units' => ['required', 'array', 'min:1', "max:{$most}"]];
-        foreach ($this->unitRules('required') as $field => $own) {
-            $rules['units.*'.substr($field, strlen('unit'))] = array_map(fn (mixed $rule): mixed => is_string($rule) ? str_replace('required_with:unit', 'required', $rule) : $rule, $own);
-        }
+        return ['units' => ['required', 'array', 'min:1', "max:{$most}"], 'units.*' => [$this->choices()]];
+    }
 
-        return $rules;
+    private function choices(): Fields
+    {
+        $required = ['shape', 'fan', 'filter', 'joining', 'corners', 'units'];
+
+        return new Fields(
+            ['units' => FieldType::Whole, 'options' => FieldType::Texts] + array_fill_keys([...$required, 'speed', 'prefilter', 'direction'], FieldType::Text),
+            $required,
+        );
     }
 
     /** @return list<array<string, mixed>> */

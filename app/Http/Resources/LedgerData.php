@@ -37,7 +37,8 @@ final readonly class LedgerData
     /** @param  View  $view  from which the unit is drawn */
     public static function of(Ledger $ledger, View $view = new View): self
     {
-        $most = 1.04 * max(0.0, ...array_map(fn (TargetAsk $ask): float => $ask->asks ?? 0.0, $ledger->targets));
+        $targets = $ledger->targets();
+        $most = 1.04 * max(0.0, ...array_map(fn (TargetAsk $ask): float => $ask->asks ?? 0.0, $targets));
 
         return new self(
             Shown::of(Display::Area, $ledger->room->floorArea()),
@@ -45,7 +46,7 @@ final readonly class LedgerData
             $ledger->room->pollutant->name,
             $ledger->goal->name(),
             Shown::of(Display::Flow, $ledger->asks),
-            array_map(fn (TargetAsk $ask): TargetData => TargetData::of($ask, $most, $ledger->goal->id()), $ledger->targets),
+            array_map(fn (TargetAsk $ask): TargetData => TargetData::of($ask, $most, $ledger->goal->id()), $targets),
             ScaleMarkData::flows($most, System::Imperial),
             ScaleMarkData::flows($most, System::Metric),
             $ledger->unit === null ? null : round(min(1.0, $ledger->unit->line()->judged() / $most), 4),

@@ -20,13 +20,13 @@ use Jornel\Core\Shape\Design;
 final readonly class Ledger
 {
     /**
-     * @param  list<TargetAsk>  $targets  every school, and the goal if it is one of one's own
+     * @param  list<Target>  $schools  every one, and the goal if it is one of one's own
      * @param  float  $asks  clean air that the goal asks for, m3/s
      * @param  list<Caution>  $cautions
      */
     private function __construct(
         public Room $room,
-        public array $targets,
+        private array $schools,
         public Target $goal,
         public float $asks,
         public ?UnitLedger $unit,
@@ -47,7 +47,7 @@ final readonly class Ledger
 
         return new self(
             $room,
-            array_values(array_map(fn (Target $target): TargetAsk => TargetAsk::of($target, $room), $all)),
+            array_values($all),
             $goal,
             $goal->asks($room) ?? throw UnknownTarget::saysNothing($goal->name()),
             null,
@@ -55,6 +55,16 @@ final readonly class Ledger
             null,
             [],
         );
+    }
+
+    /**
+     * What every school asks, the goal last if it is one of one's own.
+     *
+     * @return list<TargetAsk>
+     */
+    public function targets(): array
+    {
+        return array_map(fn (Target $target): TargetAsk => TargetAsk::of($target, $this->room, $this->unit?->line()), $this->schools);
     }
 
     /** The sheet to build from. */
@@ -80,7 +90,7 @@ final readonly class Ledger
 
         return new self(
             $this->room,
-            array_map(fn (TargetAsk $ask): TargetAsk => TargetAsk::of($ask->target, $this->room, $unit->line()), $this->targets),
+            $this->schools,
             $this->goal,
             $unit->asks,
             $unit,

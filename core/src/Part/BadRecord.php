@@ -18,6 +18,11 @@ final class BadRecord extends Invalid
         return new self($path, 'This is not a number.');
     }
 
+    public static function notAPrice(string $path): self
+    {
+        return new self($path, 'A price is a number with two decimals at most.');
+    }
+
     public static function tooSmall(string $path, float $value, float $above): self
     {
         return new self($path, sprintf('%g is too small: it must be above %g.', $value, $above));

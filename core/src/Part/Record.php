@@ -42,21 +42,30 @@ final readonly class Record
      */
     public function figure(string $quantity, ?float $above = null): Figure
     {
-        foreach (Unit::cases() as $unit) {
-            $key = $quantity.'_'.$unit->value;
-            if (array_key_exists($key, $this->data)) {
-                return $this->checked($key, $unit, $above);
-            }
-        }
+        $named = $this->named($quantity);
 
-        return $this->number($quantity, $above);
+        return $named === null ? $this->number($quantity, $above) : $this->checked($named[0], $named[1], $above);
     }
 
     public function optional(string $quantity, ?float $above = null): ?Figure
     {
-        foreach (['', ...array_map(fn (Unit $unit): string => '_'.$unit->value, Unit::cases())] as $suffix) {
-            if (isset($this->data[$quantity.$suffix])) {
-                return $this->figure($quantity, $above);
+        $key = $this->named($quantity)[0] ?? $quantity;
+
+        return isset($this->data[$key]) ? $this->figure($quantity, $above) : null;
+    }
+
+    /**
+     * The key that a quantity has here, and the unit that it names.
+     *
+     * @return array{string, Unit}|null
+     */
+    private function named(string $quantity): ?array
+    {
+        $stem = $quantity.'_';
+        foreach ($this->data as $key => $value) {
+            $unit = str_starts_with((string) $key, $stem) ? Unit::tryFrom(substr((string) $key, strlen($stem))) : null;
+            if ($unit !== null) {
+                return [(string) $key, $unit];
             }
         }
 

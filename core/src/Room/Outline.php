@@ -9,6 +9,15 @@ use Jornel\Core\Room\Plan\Wall;
 /** A room's floor by its corners, with the height of the ceiling over each of them. */
 final readonly class Outline
 {
+    /** @var list<array{int, int, int}> that the floor is cut into, by number of the corner */
+    private array $triangles;
+
+    /** m2 */
+    private float $area;
+
+    /** With what is built in, m3. */
+    private float $gross;
+
     /**
      * @param  non-empty-list<array{float, float}>  $corners  anticlockwise, m
      * @param  non-empty-list<float>  $heights  of the ceiling over each, m
@@ -16,6 +25,13 @@ final readonly class Outline
      */
     private function __construct(public array $corners, public array $heights, private float $builtIns)
     {
+        $this->triangles = self::cut($corners);
+        $this->area = self::shoelace($corners);
+        $gross = 0.0;
+        foreach ($this->triangles as [$a, $b, $c]) {
+            $gross += self::shoelace([$corners[$a], $corners[$b], $corners[$c]]) * ($heights[$a] + $heights[$b] + $heights[$c]) / 3.0;
+        }
+        $this->gross = $gross;
     }
 
     /**
@@ -58,7 +74,7 @@ final readonly class Outline
      */
     public function area(): float
     {
-        return self::shoelace($this->corners);
+        return $this->area;
     }
 
     /**
@@ -69,13 +85,13 @@ final readonly class Outline
      */
     public function volume(): float
     {
-        return $this->gross() - $this->builtIns;
+        return $this->gross - $this->builtIns;
     }
 
     /** @return float m */
     public function meanHeight(): float
     {
-        return $this->gross() / $this->area();
+        return $this->gross / $this->area();
     }
 
     /**
@@ -89,7 +105,7 @@ final readonly class Outline
         foreach ($this->walls() as $wall) {
             $surface += $wall->area();
         }
-        foreach ($this->triangles() as [$a, $b, $c]) {
+        foreach ($this->triangles as [$a, $b, $c]) {
             [$p, $q, $r] = [$this->corners[$a], $this->corners[$b], $this->corners[$c]];
             [$u, $v] = [$this->heights[$b] - $this->heights[$a], $this->heights[$c] - $this->heights[$a]];
             $surface += hypot(
@@ -111,7 +127,7 @@ final readonly class Outline
     {
         $largest = 0.0;
         $middle = $this->corners[0];
-        foreach ($this->triangles() as [$a, $b, $c]) {
+        foreach ($this->triangles as [$a, $b, $c]) {
             [$p, $q, $r] = [$this->corners[$a], $this->corners[$b], $this->corners[$c]];
             if (self::turn($p, $q, $r) > $largest) {
                 $largest = self::turn($p, $q, $r);
@@ -165,32 +181,22 @@ final readonly class Outline
         return [$x / (6.0 * $this->area()), $y / (6.0 * $this->area())];
     }
 
-    private function gross(): float
-    {
-        $volume = 0.0;
-        foreach ($this->triangles() as [$a, $b, $c]) {
-            $area = self::shoelace([$this->corners[$a], $this->corners[$b], $this->corners[$c]]);
-            $volume += $area * ($this->heights[$a] + $this->heights[$b] + $this->heights[$c]) / 3.0;
-        }
-
-        return $volume;
-    }
-
     /**
      * Ear clipping.
      *
+     * @param  non-empty-list<array{float, float}>  $corners
      * @return list<array{int, int, int}> by number of the corner
      */
-    private function triangles(): array
+    private static function cut(array $corners): array
     {
-        $left = array_keys($this->corners);
+        $left = array_keys($corners);
         $triangles = [];
         while (count($left) > 3) {
             $count = count($left);
             $clipped = false;
             for ($i = 0; $i < $count; $i++) {
                 [$a, $b, $c] = [$left[($i + $count - 1) % $count], $left[$i], $left[($i + 1) % $count]];
-                if ($this->isEar($a, $b, $c, $left)) {
+                if (self::isEar($corners, $a, $b, $c, $left)) {
                     $triangles[] = [$a, $b, $c];
                     array_splice($left, $i, 1);
                     $clipped = true;
@@ -205,10 +211,13 @@ final readonly class Outline
         return [...$triangles, [$left[0], $left[1], $left[2]]];
     }
 
-    /** @param  list<int>  $left */
-    private function isEar(int $a, int $b, int $c, array $left): bool
+    /**
+     * @param  non-empty-list<array{float, float}>  $corners
+     * @param  list<int>  $left
+     */
+    private static function isEar(array $corners, int $a, int $b, int $c, array $left): bool
     {
-        $turn = fn (int $p, int $q, int $r): float => self::turn($this->corners[$p], $this->corners[$q], $this->corners[$r]);
+        $turn = fn (int $p, int $q, int $r): float => self::turn($corners[$p], $corners[$q], $corners[$r]);
         if ($turn($a, $b, $c) < 0.0) {
             return false;
         }

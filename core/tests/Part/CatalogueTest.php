@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Jornel\Core\Tests\Part;
 
 use Jornel\Core\Part\Catalogue;
+use Jornel\Core\Part\Pack;
+use Jornel\Core\Part\Record;
 use Jornel\Core\Part\UnknownPart;
 use Jornel\Core\Tests\Sample;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -101,6 +103,15 @@ final class CatalogueTest extends TestCase
         }
 
         self::assertEqualsWithDelta($area, $sum, 1e-9);
+    }
+
+    public function test_a_price_has_no_parts_of_a_hundredth(): void
+    {
+        $priced = fn (float|int $price): array => Pack::list((new Record(['packs' => [['count' => 6, 'price' => $price]]]))->records('packs'));
+
+        self::assertSame(['38.10', '38.00', '0.07'], array_map(fn (float|int $price): string => (string) $priced($price)[0]->price, [38.1, 38, 0.07]));
+        $this->expectExceptionMessage('two decimals');
+        $priced(38.105);
     }
 
     public function test_a_part_that_is_not_there_is_named_at_its_field(): void

@@ -64,7 +64,12 @@ function send(request: Request): Promise<Response> {
     return fetch('/sanctum/csrf-cookie', { credentials: 'same-origin' }).then(() => fetch(withToken(request)));
 }
 
-export const api = createClient<paths>({ baseUrl: '/api/v1', credentials: 'same-origin', headers: { Accept: 'application/json' }, fetch: send });
+export const api = createClient<paths>({
+    baseUrl: '/api/v1',
+    credentials: 'same-origin',
+    headers: { Accept: 'application/json' },
+    fetch: send,
+});
 
 const AWAY = 'Jornel cannot be reached just now. Nothing is lost; try again in a moment.';
 

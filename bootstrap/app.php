@@ -1,6 +1,7 @@
 <?php
 
 use App\Exceptions\Rendering;
+use App\Http\Middleware\KeepSession;
 use Illuminate\Cookie\Middleware\AddQueuedCookiesToResponse;
 use Illuminate\Cookie\Middleware\EncryptCookies;
 use Illuminate\Foundation\Application;
@@ -8,7 +9,6 @@ use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Foundation\Http\Middleware\ValidateCsrfToken;
 use Illuminate\Http\Middleware\HandleCors;
-use Illuminate\Session\Middleware\StartSession;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(
@@ -22,7 +22,7 @@ return Application::configure(basePath: dirname(__DIR__))
         // One origin: no cross-origin answers are ever given.
         $middleware->remove(HandleCors::class);
         // Only the page of this origin asks, so every request carries the session; a sheet opened by its address too.
-        $middleware->api(prepend: [EncryptCookies::class, AddQueuedCookiesToResponse::class, StartSession::class, ValidateCsrfToken::class]);
+        $middleware->api(prepend: [EncryptCookies::class, AddQueuedCookiesToResponse::class, KeepSession::class, ValidateCsrfToken::class]);
         $middleware->redirectGuestsTo('/sign-in');
     })
     ->withExceptions(function (Exceptions $exceptions): void {

@@ -7,6 +7,7 @@ use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use Jornel\Core\Part\Catalogue;
+use stdClass;
 
 /**
  * A part of the catalogue, as one self-contained entry.
@@ -37,14 +38,14 @@ final class Part extends Model
     {
         $named = ['fan' => [$choices['fan'] ?? null], 'filter' => [$choices['filter'] ?? null, $choices['prefilter'] ?? null], 'joining' => [$choices['joining'] ?? null]];
         $named = array_map(fn (array $codes): array => array_values(array_filter($codes, fn (mixed $code): bool => is_string($code) && $code !== '')), $named);
-        $own = $programme === null ? collect() : $programme->parts->filter(fn (ProgrammePart $part): bool => $part->kind === 'material' || in_array($part->code, $named[$part->kind] ?? [], true));
+        $own = self::own($programme)->filter(fn (stdClass $part): bool => $part->kind === 'material' || in_array($part->code, $named[$part->kind] ?? [], true));
         foreach ($own as $part) {
             if ($part->kind !== 'material') {
                 $named[$part->kind][] = $part->like_code;
             }
         }
 
-        return self::entries(self::rows()->where(function (Builder $query) use ($named): void {
+        return self::entries(self::shipped()->where(function (Builder $query) use ($named): void {
             $query->where('kind', 'material');
             foreach ($named as $kind => $codes) {
                 $query->orWhere(function (Builder $one) use ($kind, $codes): void {
@@ -57,31 +58,38 @@ final class Part extends Model
     /** Everything that can be bought, in the order of the data files, with a programme's own. */
     public static function catalogue(?Programme $programme): Catalogue
     {
-        return Catalogue::fromEntries(self::entries(self::rows(), $programme === null ? collect() : $programme->parts));
+        return Catalogue::fromEntries(self::entries(self::shipped(), self::own($programme)));
     }
 
-    /** Read as rows: a record for each of some dozens of parts takes longer than all that is then done with them. */
-    private static function rows(): Builder
+    /** Read as rows, like a programme's own: a record for each of some dozens of parts takes longer than all that is then done with them. */
+    private static function shipped(): Builder
     {
-        return DB::table('parts');
+        return DB::table('parts')->orderBy('position');
+    }
+
+    /** @return Collection<int, stdClass> */
+    private static function own(?Programme $programme): Collection
+    {
+        return $programme === null ? new Collection : DB::table('programme_parts')->where('programme_id', $programme->id)->whereNull('deleted_at')
+            ->orderBy('id')->get(['kind', 'code', 'like_code', 'figures']);
     }
 
     /**
-     * @param  Collection<int, ProgrammePart>  $own
+     * @param  Collection<int, stdClass>  $own
      * @return list<array{kind: string, data: array<string, mixed>}>
      */
     private static function entries(Builder $query, Collection $own): array
     {
-        $query->orderBy('position');
+        $figures = fn (stdClass $part): array => json_decode($part->figures, true, flags: JSON_THROW_ON_ERROR);
         $entries = [];
         foreach ($query->get(['kind', 'code', 'figures']) as $part) {
-            $entries["{$part->kind} {$part->code}"] = ['kind' => $part->kind, 'data' => json_decode($part->figures, true, flags: JSON_THROW_ON_ERROR)];
+            $entries["{$part->kind} {$part->code}"] = ['kind' => $part->kind, 'data' => $figures($part)];
         }
         $shipped = $entries;
         foreach ($own as $part) {
             $like = $shipped["{$part->kind} {$part->like_code}"] ?? null;
             if ($like !== null) {
-                $entries["{$part->kind} {$part->code}"] = $part->over($like['data']);
+                $entries["{$part->kind} {$part->code}"] = ProgrammePart::entry($part->kind, $part->code, $figures($part), $like['data']);
             }
         }
 

@@ -53,6 +53,16 @@ class ProgrammePart extends Model implements OfProgramme
      */
     public function over(array $like): array
     {
-        return ['kind' => $this->kind, 'data' => ['id' => $this->code] + Overlay::of($like, $this->figures)];
+        return self::entry($this->kind, $this->code, $this->figures, $like);
+    }
+
+    /**
+     * @param  array<string, mixed>  $figures
+     * @param  array<string, mixed>  $like
+     * @return array{kind: string, data: array<string, mixed>}
+     */
+    public static function entry(string $kind, string $code, array $figures, array $like): array
+    {
+        return ['kind' => $kind, 'data' => ['id' => $code] + Overlay::of($like, $figures)];
     }
 }

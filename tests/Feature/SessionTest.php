@@ -15,6 +15,25 @@ class SessionTest extends FeatureTestCase
         $this->getJson('/api/v1/session')->assertUnauthorized();
     }
 
+    public function test_a_session_is_written_when_something_in_it_changed_or_once_in_a_while(): void
+    {
+        config(['session.driver' => 'file']);
+        $answer = $this->postJson('/api/v1/session', ['email' => 'wren@alderfen.example', 'password' => 'reed-and-willow'])->assertOk();
+        $kept = fn (): string => (string) file_get_contents(config()->string('session.files').'/'.$this->app['session']->getId());
+        // As it is written each time with another key, the same bytes mean that it was not written.
+        $begun = $kept();
+        $this->withCredentials()->withCookie('jornel_session', (string) $answer->getCookie('jornel_session')?->getValue());
+
+        $this->getJson('/api/v1/programmes')->assertOk();
+        self::assertSame($begun, $kept());
+        $this->travel(2)->hours();
+        $this->getJson('/api/v1/programmes')->assertOk();
+        $later = $kept();
+        self::assertNotSame($begun, $later);
+        $this->getJson('/api/v1/programmes')->assertOk();
+        self::assertSame($later, $kept());
+    }
+
     public function test_a_wrong_password_is_told_at_its_field_and_does_not_tell_who_exists(): void
     {
         $known = $this->postJson('/api/v1/session', ['email' => 'wren@alderfen.example', 'password' => 'wrong']);

@@ -24,7 +24,7 @@ class CatalogueController extends Controller
     ])]
     public function show(Request $request, DataFiles $data): JsonResponse
     {
-        $programme = $request->query('programme') === null ? null : Programme::query()->with('parts')->findOrFail($request->integer('programme'));
+        $programme = $request->query('programme') === null ? null : Programme::query()->findOrFail($request->integer('programme'));
         if ($programme !== null) {
             Gate::authorize('view', $programme);
         }

@@ -31,7 +31,7 @@ class StockController extends Controller
     public function store(StockRequest $request, Programme $programme, Shelf $shelf): JsonResponse
     {
         [$kind, $code] = [$request->string('kind')->toString(), $request->string('code')->toString()];
-        $catalogue = Part::catalogue($programme->load('parts'));
+        $catalogue = Part::catalogue($programme);
         if (! isset(['fan' => $catalogue->fans, 'filter' => $catalogue->filters, 'material' => $catalogue->materials][$kind][$code])) {
             throw new NotFoundHttpException('There is no such part.');
         }
@@ -48,7 +48,7 @@ class StockController extends Controller
             $shelf->lines($programme),
             $programme->movements->reverse()->take(self::LATEST)->load(['build.room', 'person']),
             Build::query()->with('room')->whereHas('room.site', fn ($site) => $site->where('programme_id', $programme->id))->get(),
-            Part::catalogue($programme->load('parts')),
+            Part::catalogue($programme),
         );
     }
 }

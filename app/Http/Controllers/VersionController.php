@@ -23,7 +23,7 @@ class VersionController extends Controller
     ])]
     public function store(VersionRequest $request, Build $build, SaveVersion $save): JsonResponse
     {
-        $build->load(['room.site.programme.parts', 'latest']);
+        $build->load(['room.site.programme', 'latest']);
         $version = $save(
             $build, $this->person($request), $request->unit() ?? [], $request->integer('basedOn'),
             $request->boolean('keepFigures') ? $build->latest : null,

@@ -120,7 +120,7 @@ abstract class StrictRequest extends FormRequest
         if ($this->input('programme') === null) {
             return null;
         }
-        $programme = Programme::query()->with('parts')->findOrFail($this->integer('programme'));
+        $programme = Programme::query()->findOrFail($this->integer('programme'));
         Gate::authorize('view', $programme);
 
         return $programme;

@@ -52,16 +52,16 @@ function cookie(name: string): string | undefined {
     return found === undefined ? undefined : decodeURIComponent(found.slice(name.length + 1));
 }
 
-function withToken(request: Request): Request {
-    request.headers.set('X-XSRF-TOKEN', cookie('XSRF-TOKEN') ?? '');
-    return request;
-}
-
 /** Sends a request with the token of this session: at once where there is one, before anything else is drawn. */
 function send(request: Request): Promise<Response> {
+    const withToken = (token = ''): Promise<Response> => {
+        request.headers.set('X-XSRF-TOKEN', token);
+        return fetch(request);
+    };
     if (request.method === 'GET') return fetch(request);
-    if (cookie('XSRF-TOKEN') !== undefined) return fetch(withToken(request));
-    return fetch('/sanctum/csrf-cookie', { credentials: 'same-origin' }).then(() => fetch(withToken(request)));
+    const token = cookie('XSRF-TOKEN');
+    if (token !== undefined) return withToken(token);
+    return fetch('/sanctum/csrf-cookie', { credentials: 'same-origin' }).then(() => withToken(cookie('XSRF-TOKEN')));
 }
 
 export const api = createClient<paths>({

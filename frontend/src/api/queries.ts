@@ -17,7 +17,8 @@ notifyManager.setScheduler(queueMicrotask);
 export const queryClient = new QueryClient({
     queryCache: new QueryCache({ onError: onFault }),
     mutationCache: new MutationCache({ onError: onFault }),
-    defaultOptions: { queries: { retry: false, refetchOnWindowFocus: false, staleTime: 10_000 } },
+    // An answer is replaced whole, never changed: nothing in it needs to be watched.
+    defaultOptions: { queries: { retry: false, refetchOnWindowFocus: false, staleTime: 10_000, shallow: true } },
 });
 
 export const useSession = () => useQuery({ queryKey: ['session'], queryFn: () => answer(api.GET('/session')), staleTime: Infinity });
@@ -114,22 +115,23 @@ export interface Question {
     view?: { turn: number; apart: boolean };
 }
 
+/** As one text, which is compared and kept sooner than all that stands in a room. */
+const evaluationKey = (question: Question | null) => ['evaluation', JSON.stringify(question)];
+
 /** An evaluation to be asked before it is needed; its answer is found by whoever asks the same. */
 export const evaluationOf = (question: Question) => ({
-    queryKey: ['evaluation', question],
+    queryKey: evaluationKey(question),
     queryFn: ({ signal }: { signal: AbortSignal }) => answer(api.POST('/evaluations', { body: question, signal })),
     gcTime: 30_000,
 });
 
 export const useEvaluation = (question: MaybeRefOrGetter<Question | null>) =>
     useQuery({
-        queryKey: ['evaluation', question],
+        queryKey: computed(() => evaluationKey(toValue(question))),
         queryFn: (context) => evaluationOf(toValue(question) as Question).queryFn(context),
         enabled: () => toValue(question) !== null,
         placeholderData: keepPreviousData,
         gcTime: 30_000,
-        // An answer is replaced whole, never changed.
-        shallow: true,
     });
 
 export type PlanQuestion = Pick<Question, 'room' | 'goal' | 'unit' | 'programme'>;

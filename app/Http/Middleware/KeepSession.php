@@ -1,0 +1,49 @@
+<?php
+
+namespace App\Http\Middleware;
+
+use Illuminate\Contracts\Session\Session;
+use Illuminate\Http\Request;
+use Illuminate\Session\Middleware\StartSession;
+use Illuminate\Support\Facades\Date;
+
+/**
+ * Starts the session of whoever asks, and writes it back only where something in it changed or it was not written for a
+ * while: most requests only read who is signed in, and two at a time do not overwrite each other.
+ */
+class KeepSession extends StartSession
+{
+    private const KEPT_AT = 'kept_at';
+
+    /** How long it stands as it was written, s; far less than it lives. */
+    private const FRESH = 3600;
+
+    /** @var array{string, array<mixed>}|null its id and what was in it */
+    private ?array $begun = null;
+
+    /** @param  Session  $session */
+    protected function startSession(Request $request, $session): Session
+    {
+        $session = parent::startSession($request, $session);
+        $this->begun = [$session->getId(), $session->all()];
+
+        return $session;
+    }
+
+    /** Nothing asks where somebody came from. */
+    protected function storeCurrentUrl(Request $request, $session): void
+    {
+    }
+
+    protected function saveSession($request): void
+    {
+        $session = $request->session();
+        $now = Date::now()->getTimestamp();
+        $keptAt = $session->get(self::KEPT_AT);
+        if ($this->begun === [$session->getId(), $session->all()] && is_int($keptAt) && $now - $keptAt < self::FRESH) {
+            return;
+        }
+        $session->put(self::KEPT_AT, $now);
+        parent::saveSession($request);
+    }
+}

@@ -127,7 +127,20 @@ test('how long a changed choice takes to show (printed, not judged)', async ({ p
         await page.waitForTimeout(150);
     }
     console.log(
-        `click to new numbers, not looked at before: median ${median(blind.map((one) => one.click))} ms, of which the server ${median(blind.map((one) => one.server))} ms`,
+        `click to new numbers, in a tray just opened: median ${median(blind.map((one) => one.click))} ms, of which the server ${median(blind.map((one) => one.server))} ms`,
+    );
+
+    // The same without pointing at anything first, in a tray that has been open for as long as it takes to read it.
+    await page.reload();
+    await page.getByRole('button', { name: /^Joining:/ }).click();
+    await page.waitForTimeout(2500);
+    const offered: number[] = [];
+    for (const option of OPTIONS) {
+        offered.push((await page.evaluate(timed, `[data-option=${option}]`)).click);
+        await page.waitForTimeout(150);
+    }
+    console.log(
+        `click to new numbers, in a tray that was read: median ${median(offered)} ms, worst ${Math.max(...offered).toFixed(0)} ms, of ${offered.length}`,
     );
 
     // As a hand does it: the pointer rests on an option, what it would do is read, then it is clicked.

@@ -1,9 +1,9 @@
 import { QueryClient, VueQueryPlugin } from '@tanstack/vue-query';
 import { afterEach, beforeEach, expect, it, vi } from 'vitest';
-import { createApp, nextTick, ref, type Ref } from 'vue';
+import { computed, createApp, nextTick, ref, type Ref } from 'vue';
 import { api, type Choices, type Ledger } from '../../frontend/src/api/client';
 import type { Question } from '../../frontend/src/api/queries';
-import { useAhead } from '../../frontend/src/composables/useAhead';
+import { beside, nearest, useAhead } from '../../frontend/src/composables/useAhead';
 import { FRESH_ROOM } from '../../frontend/src/composables/useDraft';
 import { CHOICES, ledger, speed, unit } from './samples';
 
@@ -24,7 +24,11 @@ afterEach(() => {
 const ahead = (question: Ref<Question | null>, now: Ref<Ledger | undefined>) => {
     const app = createApp({
         setup() {
-            useAhead(question, now);
+            useAhead(
+                question,
+                now,
+                computed(() => (now.value?.unit ? beside(question.value!.unit!, now.value.unit) : [])),
+            );
             return () => null;
         },
     });
@@ -78,4 +82,11 @@ it('leaves off as soon as something else is asked, and asks nothing of a bare ro
     await nextTick();
     await vi.advanceTimersByTimeAsync(600);
     expect(asked).toEqual([]);
+});
+
+it('asks for what stands nearest in a list, and for no more than a dozen of it', () => {
+    expect(nearest(['a', 'b', 'c', 'd', 'e'], 'c')).toEqual(['b', 'd', 'a', 'e']);
+    expect(nearest(['a', 'b', 'c'], 'gone')).toEqual(['a', 'b', 'c']);
+    const many = [...'abcdefghijklmnopqrstuvwxyz'];
+    expect(nearest(many, 'z')).toEqual([...'yxwvutsrqpon']);
 });

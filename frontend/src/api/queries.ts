@@ -122,7 +122,8 @@ const evaluationKey = (question: Question | null) => ['evaluation', JSON.stringi
 export const evaluationOf = (question: Question) => ({
     queryKey: evaluationKey(question),
     queryFn: ({ signal }: { signal: AbortSignal }) => answer(api.POST('/evaluations', { body: question, signal })),
-    gcTime: 30_000,
+    staleTime: 30_000,
+    gcTime: 60_000,
 });
 
 export const useEvaluation = (question: MaybeRefOrGetter<Question | null>) =>
@@ -131,7 +132,8 @@ export const useEvaluation = (question: MaybeRefOrGetter<Question | null>) =>
         queryFn: (context) => evaluationOf(toValue(question) as Question).queryFn(context),
         enabled: () => toValue(question) !== null,
         placeholderData: keepPreviousData,
-        gcTime: 30_000,
+        staleTime: 30_000,
+        gcTime: 60_000,
     });
 
 export type PlanQuestion = Pick<Question, 'room' | 'goal' | 'unit' | 'programme'>;

@@ -6,22 +6,21 @@ import { evaluationOf, type Question } from '../api/queries';
 /** Nothing else was asked for as long as this, ms. */
 const STILL = 400;
 
-/** Asks what is likely to be wanted next, one at a time while nothing else is: the speeds beside the one that is judged, one unit more or less. */
-export function useAhead(question: Ref<Question | null>, ledger: Ref<Ledger | undefined>): void {
+/** Asks what is likely to be wanted next, the likeliest first and one at a time, while nothing else is asked. */
+export function useAhead(question: Ref<Question | null>, ledger: Ref<Ledger | undefined>, likely: Ref<Choices[]>): void {
     const client = useQueryClient();
     let pause: ReturnType<typeof setTimeout> | undefined;
 
     async function ask(): Promise<void> {
-        const asked = question.value;
-        const line = ledger.value?.unit;
-        if (!asked?.unit || !line) return;
-        for (const unit of beside(asked.unit, line)) {
-            if (question.value !== asked) return;
+        const [asked, units] = [question.value, likely.value];
+        if (!asked?.unit) return;
+        for (const unit of units) {
+            if (question.value !== asked || likely.value !== units) return;
             await client.prefetchQuery(evaluationOf({ ...asked, unit }));
         }
     }
     watch(
-        ledger,
+        [ledger, likely],
         () => {
             clearTimeout(pause);
             pause = setTimeout(() => void ask(), STILL);
@@ -31,8 +30,21 @@ export function useAhead(question: Ref<Question | null>, ledger: Ref<Ledger | un
     onBeforeUnmount(() => clearTimeout(pause));
 }
 
-function beside(unit: Choices, line: NonNullable<Ledger['unit']>): Choices[] {
+/** The speeds beside the one that is judged, one unit more or less. */
+export function beside(unit: Choices, line: NonNullable<Ledger['unit']>): Choices[] {
     const speeds = [line.speeds[line.chosen - 1], line.speeds[line.chosen + 1]].flatMap((speed) => (speed ? [speed.name] : []));
     const counts = [unit.units + 1, unit.units - 1].filter((count) => count >= 1);
     return [...speeds.map((speed) => ({ ...unit, speed })), ...counts.map((units) => ({ ...unit, units }))];
+}
+
+/** Most of what is offered that is asked for ahead. */
+const MOST = 12;
+
+/** Of a list, those that stand nearest to one of them. */
+export function nearest(ids: string[], to: string): string[] {
+    const place = Math.max(0, ids.indexOf(to));
+    return ids
+        .filter((id) => id !== to)
+        .sort((a, b) => Math.abs(ids.indexOf(a) - place) - Math.abs(ids.indexOf(b) - place))
+        .slice(0, MOST);
 }

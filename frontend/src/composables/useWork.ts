@@ -2,7 +2,7 @@ import { computed, ref, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { useCatalogue, useKeptDraft, useProgramme, useRoom, useVersion } from '../api/queries';
 import type { Stage } from '../components/room/StageRail.vue';
-import { useAhead } from './useAhead';
+import { beside, useAhead } from './useAhead';
 import { useBench } from './useBench';
 import { useDraft } from './useDraft';
 import { useKeeping } from './useKeeping';
@@ -49,7 +49,14 @@ export function useWork() {
     const saved = useVersion(versionId);
     const withUnit = computed(() => build.value !== null || stage.value === 'build');
     const bench = useBench(draft, ready, withUnit, versionId, programmeId);
-    useAhead(bench.question, bench.ledger);
+    useAhead(
+        bench.question,
+        bench.ledger,
+        computed(() => {
+            const [unit, line] = [bench.question.value?.unit, bench.ledger.value?.unit];
+            return unit && line ? beside(unit, line) : [];
+        }),
+    );
     const saving = useSaving({ roomId, siteId, drafting, build, ledger: bench.ledger });
 
     watch(stage, (next) => {

@@ -2,6 +2,7 @@
 import { computed, ref, watch } from 'vue';
 import type { Catalogue, Choices, Ledger } from '../../api/client';
 import { useMisfits, useWorking, type Question } from '../../api/queries';
+import { nearest, useAhead } from '../../composables/useAhead';
 import { usePlan } from '../../composables/usePlan';
 import { useSwap } from '../../composables/useSwap';
 import SceneDrawing from '../SceneDrawing.vue';
@@ -120,6 +121,17 @@ const would = useSwap(
             ? null
             : changed(open.value, looking.value),
     ),
+);
+/** What the open tray offers next to what is chosen is asked for while it is read. */
+useAhead(
+    computed(() => props.question),
+    computed(() => props.ledger),
+    computed(() => {
+        const key = open.value;
+        if (key === null || !misfits.data.value || misfits.isFetching.value) return [];
+        const fitting = options(props.catalogue, key).flatMap(({ id }) => (id in reasons.value ? [] : [id]));
+        return nearest(fitting, inForce(props.catalogue, props.choices, key)).map((id) => changed(key, id));
+    }),
 );
 </script>
 

@@ -23,6 +23,20 @@ class EvaluationTest extends FeatureTestCase
         $this->actingAs($this->person())->postJson('/api/v1/evaluations', $this->evaluation('unit'))->assertOk()->assertJsonPath('unit', null);
     }
 
+    public function test_strokes_that_are_there_already_are_not_sent_again(): void
+    {
+        $first = $this->actingAs($this->person())->postJson('/api/v1/evaluations', $this->evaluation())->json('unit.drawing');
+        $again = $this->postJson('/api/v1/evaluations', ['drawn' => ['another', $first['mark']]] + $this->evaluation('unit.joining', 'hot-glue'))->assertOk()->json('unit.drawing');
+        $other = $this->postJson('/api/v1/evaluations', ['drawn' => [$first['mark']]] + $this->evaluation('unit.filter', '20x20x2-g13'))->assertOk()->json('unit.drawing');
+
+        self::assertNotSame([], $first['strokes']);
+        self::assertSame([$first['mark'], [], $first['extents']], [$again['mark'], $again['strokes'], $again['extents']]);
+        self::assertSame(array_column($first['arrows'], 'part'), array_column($again['arrows'], 'part'));
+        self::assertNotSame($first['mark'], $other['mark']);
+        self::assertNotSame([], $other['strokes']);
+        $this->assertFaults($this->postJson('/api/v1/evaluations', ['drawn' => array_fill(0, 13, 'x')] + $this->evaluation()), ['drawn']);
+    }
+
     #[TestWith(['room.height', '900 ft', 'room.height'])]
     #[TestWith(['room.height', '0', 'room.height'])]
     #[TestWith(['room.length', '-4 m', 'room.length'])]

@@ -134,13 +134,18 @@ test('how long a changed choice takes to show (printed, not judged)', async ({ p
     await page.reload();
     await page.getByRole('button', { name: /^Joining:/ }).click();
     await page.waitForTimeout(2500);
+    const server = await page.evaluate(() =>
+        (performance.getEntriesByType('resource') as PerformanceResourceTiming[])
+            .filter((one) => one.name.endsWith('/evaluations'))
+            .map((one) => one.responseEnd - one.requestStart),
+    );
     const offered: number[] = [];
     for (const option of OPTIONS) {
         offered.push((await page.evaluate(timed, `[data-option=${option}]`)).click);
         await page.waitForTimeout(150);
     }
     console.log(
-        `click to new numbers, in a tray that was read: median ${median(offered)} ms, worst ${Math.max(...offered).toFixed(0)} ms, of ${offered.length}`,
+        `click to new numbers, in a tray that was read: median ${median(offered)} ms, worst ${Math.max(...offered).toFixed(0)} ms, of ${offered.length}; the server had taken ${median(server)} ms for each`,
     );
 
     // As a hand does it: the pointer rests on an option, what it would do is read, then it is clicked.

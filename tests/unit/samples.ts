@@ -48,7 +48,7 @@ export function unit(over: Partial<Unit> = {}): Unit {
             skills: ['cutting'],
         },
         cost: { first: '90.00', change: '60.00', energy: '131.49', total: '461.49', span: '2 years, 4 changes, 8 h a day' },
-        drawing: { frame: { x: 0, y: 0, width: 1, height: 1 }, strokes: [], labels: [], arrows: [], extents: [] },
+        drawing: { mark: '', frame: { x: 0, y: 0, width: 1, height: 1 }, strokes: [], labels: [], arrows: [], extents: [] },
         ...over,
     };
 }

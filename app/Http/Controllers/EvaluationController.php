@@ -18,6 +18,6 @@ class EvaluationController extends Controller
     {
         return new JsonResponse(LedgerData::of($evaluate(
             $request->room(), $request->goal(), $request->unit(), $this->person($request)->measure, $request->programme(), $request->version(),
-        ), $request->view()));
+        ), $request->view(), $request->drawn()));
     }
 }

@@ -15,20 +15,31 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'view', type: 'object', nullable: true, description: 'From which the unit is drawn', required: ['turn', 'apart'], properties: [
         new OA\Property(property: 'turn', type: 'integer', description: 'Degrees to the right'), new OA\Property(property: 'apart', type: 'boolean'),
     ]),
+    new OA\Property(property: 'drawn', type: 'array', nullable: true, items: new OA\Items(type: 'string'), maxItems: self::MOST_DRAWN, description: 'Marks of drawings whose strokes are there already'),
     new OA\Property(property: 'version', type: 'integer', nullable: true, description: 'Version whose copies of part figures go before today’s'),
 ])]
 class EvaluationRequest extends StrictRequest
 {
+    private const MOST_DRAWN = 12;
+
     public function rules(): array
     {
         return [...$this->roomRules(), ...$this->unitRules('nullable'), 'version' => ['nullable', 'integer'], 'programme' => ['nullable', 'integer'],
             'view' => ['nullable', 'array'], 'view.turn' => ['required_with:view', 'integer', 'between:-360,360'], 'view.apart' => ['required_with:view', 'boolean'],
+            'drawn' => ['nullable', 'array', 'max:'.self::MOST_DRAWN], 'drawn.*' => ['string', 'max:40'],
         ];
     }
 
     public function view(): View
     {
         return new View($this->integer('view.turn'), $this->boolean('view.apart'));
+    }
+
+    /** @return list<string> marks of drawings */
+    public function drawn(): array
+    {
+        /** @var list<string> */
+        return array_values((array) $this->validated('drawn'));
     }
 
     public function version(): ?Version

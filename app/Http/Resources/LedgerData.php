@@ -34,8 +34,11 @@ final readonly class LedgerData
     ) {
     }
 
-    /** @param  View  $view  from which the unit is drawn */
-    public static function of(Ledger $ledger, View $view = new View): self
+    /**
+     * @param  View  $view  from which the unit is drawn
+     * @param  list<string>  $drawn  marks of drawings whose strokes are not wanted again
+     */
+    public static function of(Ledger $ledger, View $view = new View, array $drawn = []): self
     {
         $targets = $ledger->targets();
         $most = 1.04 * max(0.0, ...array_map(fn (TargetAsk $ask): float => $ask->asks ?? 0.0, $targets));
@@ -50,7 +53,7 @@ final readonly class LedgerData
             ScaleMarkData::flows($most, System::Imperial),
             ScaleMarkData::flows($most, System::Metric),
             $ledger->unit === null ? null : round(min(1.0, $ledger->unit->line()->judged() / $most), 4),
-            $ledger->unit === null || $ledger->cost === null ? null : UnitData::of($ledger->unit, $ledger->cost, $view->draw($ledger->unit->design->scene())),
+            $ledger->unit === null || $ledger->cost === null ? null : UnitData::of($ledger->unit, $ledger->cost, $view, $drawn),
             array_map(fn (Caution $caution): CautionData => CautionData::of($caution), $ledger->cautions),
         );
     }

@@ -3,7 +3,7 @@
 namespace App\Http\Resources;
 
 use App\Http\Resources\Drawing\DrawingData;
-use Jornel\Core\Kit\Drawing\Drawing;
+use Jornel\Core\Kit\Drawing\View;
 use Jornel\Core\Kit\RunningCost;
 use Jornel\Core\Ledger\AirStreams;
 use Jornel\Core\Ledger\Finding;
@@ -38,8 +38,12 @@ final readonly class UnitData
     ) {
     }
 
-    public static function of(UnitLedger $unit, RunningCost $cost, Drawing $drawing): self
+    /** @param  list<string>  $drawn  marks of drawings whose strokes are not wanted again */
+    public static function of(UnitLedger $unit, RunningCost $cost, View $view, array $drawn): self
     {
+        $mark = $view->mark($unit->design);
+        $scene = $unit->design->scene();
+
         return new self(
             "{$unit->design->shape->name()} · {$unit->design->fan->name} · {$unit->design->filter->name}",
             $unit->units,
@@ -53,7 +57,7 @@ final readonly class UnitData
             BandData::of($unit->band(), $unit->asks),
             FormData::of($unit->measurements, $unit->design),
             CostData::of($cost),
-            DrawingData::of($drawing, PartLabels::of($unit), AirStreams::of($unit), Display::PartLength),
+            DrawingData::of(in_array($mark, $drawn, true) ? $view->drawAround($scene) : $view->draw($scene), PartLabels::of($unit), AirStreams::of($unit), Display::PartLength, $mark),
         );
     }
 }

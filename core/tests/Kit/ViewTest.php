@@ -6,9 +6,13 @@ namespace Jornel\Core\Tests\Kit;
 
 use Jornel\Core\Kit\Drawing\View;
 use Jornel\Core\Ledger\AirStreams;
+use Jornel\Core\Shape\Corners;
+use Jornel\Core\Shape\Design;
 use Jornel\Core\Shape\Direction;
+use Jornel\Core\Shape\Fitting;
 use Jornel\Core\Shape\Scene\Scene;
 use Jornel\Core\Shape\Scene\Solid;
+use Jornel\Core\Shape\Shapes;
 use Jornel\Core\Tests\Sample;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
@@ -75,6 +79,41 @@ final class ViewTest extends TestCase
             self::assertSame([], $drawing->arrows);
             self::assertCount(count($scene->anchors), $drawing->anchors);
         }
+    }
+
+    public function test_designs_with_one_mark_have_the_same_strokes_whatever_joins_them(): void
+    {
+        foreach (Shapes::all() as $shape) {
+            $design = Fitting::into($shape, Sample::design(), Sample::catalogue());
+            self::assertNotNull($design, $shape->id());
+            foreach ([new View, new View(200), new View(0, true)] as $view) {
+                $joined = array_map(fn (string $joining): Design => $design->made($design->corners, Sample::catalogue()->joining($joining)), ['duct-tape', 'hot-glue', 'wooden-drawer']);
+                self::assertCount(1, array_unique(array_map($view->mark(...), $joined)), $shape->id());
+                self::assertEquals($view->draw($joined[0]->scene())->strokes, $view->draw($joined[1]->scene())->strokes, $shape->id());
+                self::assertEquals($view->draw($joined[0]->scene())->strokes, $view->draw($joined[2]->scene())->strokes, $shape->id());
+            }
+        }
+    }
+
+    public function test_what_looks_otherwise_has_another_mark(): void
+    {
+        $design = Sample::design();
+        $marks = [
+            (new View)->mark($design), (new View(45))->mark($design), (new View(0, true))->mark($design), (new View)->mark($design->made(Corners::Open, $design->joining)),
+            (new View)->mark($design->blowing(Direction::Push)), (new View)->mark($design->with(filter: Sample::catalogue()->filter('20x20x2-g13'))),
+            (new View)->mark($design->with(fan: Sample::fan(['body' => ['depth_in' => 5]]))),
+        ];
+
+        self::assertSame($marks, array_unique($marks));
+    }
+
+    public function test_what_stands_around_the_strokes_is_the_same_without_them(): void
+    {
+        $scene = Sample::design()->scene();
+        [$whole, $around] = [(new View(90))->draw($scene), (new View(90))->drawAround($scene)];
+
+        self::assertSame([], $around->strokes);
+        self::assertEquals([$whole->anchors, $whole->arrows, $whole->extents], [$around->anchors, $around->arrows, $around->extents]);
     }
 
     #[TestWith(['cube', 4])]

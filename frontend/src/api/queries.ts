@@ -1,7 +1,8 @@
 import { MutationCache, QueryCache, QueryClient, keepPreviousData, notifyManager, useQuery } from '@tanstack/vue-query';
 import { computed, toValue, type MaybeRefOrGetter } from 'vue';
 import { router } from '../router';
-import { answer, api, Refused, type Choices, type Drawing, type FindRequest, type PartLine, type RoomEntries } from './client';
+import { answer, api, Refused, type Choices, type Drawing, type FindRequest, type Ledger, type PartLine, type RoomEntries } from './client';
+import { drawn, withStrokes } from './strokes';
 
 function onFault(fault: Error): void {
     if (fault instanceof Refused && (fault.status === 401 || fault.status === 419)) {
@@ -121,7 +122,10 @@ const evaluationKey = (question: Question | null) => ['evaluation', JSON.stringi
 /** An evaluation to be asked before it is needed; its answer is found by whoever asks the same. */
 export const evaluationOf = (question: Question) => ({
     queryKey: evaluationKey(question),
-    queryFn: ({ signal }: { signal: AbortSignal }) => answer(api.POST('/evaluations', { body: question, signal })),
+    queryFn: async ({ signal }: { signal: AbortSignal }): Promise<Ledger> => {
+        const ask = (marks: string[]) => answer(api.POST('/evaluations', { body: { ...question, drawn: marks }, signal }));
+        return withStrokes(await ask(drawn())) ?? (await ask([]));
+    },
     staleTime: 30_000,
     gcTime: 60_000,
 });

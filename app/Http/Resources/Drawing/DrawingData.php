@@ -20,11 +20,12 @@ final readonly class DrawingData
      * @param  list<ExtentData>  $extents
      */
     private function __construct(
+        #[OA\Property(description: 'The same for drawings with the same strokes; empty where nothing tells')] public string $mark,
         #[OA\Property(type: 'object', required: ['x', 'y', 'width', 'height'], properties: [
             new OA\Property(property: 'x', type: 'number'), new OA\Property(property: 'y', type: 'number'),
             new OA\Property(property: 'width', type: 'number'), new OA\Property(property: 'height', type: 'number'),
         ])] public array $frame,
-        #[OA\Property(items: new OA\Items(ref: StrokeData::class))] public array $strokes,
+        #[OA\Property(items: new OA\Items(ref: StrokeData::class), description: 'The farthest first; none, and no frame, where they are there already')] public array $strokes,
         #[OA\Property(items: new OA\Items(ref: LabelData::class))] public array $labels,
         #[OA\Property(items: new OA\Items(ref: ArrowData::class))] public array $arrows,
         #[OA\Property(items: new OA\Items(ref: ExtentData::class))] public array $extents,
@@ -36,11 +37,12 @@ final readonly class DrawingData
      * @param  array<string, float>  $shares  of the fan's air, by part
      * @param  Display  $lengths  how the dimensions are written
      */
-    public static function of(Drawing $drawing, array $labels, array $shares, Display $lengths): self
+    public static function of(Drawing $drawing, array $labels, array $shares, Display $lengths, string $mark = ''): self
     {
         $told = array_filter($drawing->anchors, fn (array $anchor): bool => isset($labels[$anchor['part']]));
 
         return new self(
+            $mark,
             $drawing->frame,
             array_map(fn (Stroke $stroke): StrokeData => StrokeData::of($stroke), $drawing->strokes),
             array_values(array_map(fn (array $anchor): LabelData => new LabelData(

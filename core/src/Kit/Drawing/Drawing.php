@@ -44,6 +44,18 @@ final readonly class Drawing
             }
         }
 
+        return self::with($strokes, $scene, $camera);
+    }
+
+    /** The same without its strokes and their frame, for who has these already. */
+    public static function around(Scene $scene, Camera $camera): self
+    {
+        return self::with([], $scene, $camera);
+    }
+
+    /** @param  list<Stroke>  $strokes */
+    private static function with(array $strokes, Scene $scene, Camera $camera): self
+    {
         return new self(
             $strokes,
             array_map(function (Anchor $anchor) use ($camera): array {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Kit\Drawing;
 
+use Jornel\Core\Shape\Design;
 use Jornel\Core\Shape\Scene\Extent;
 use Jornel\Core\Shape\Scene\Point;
 use Jornel\Core\Shape\Scene\Scene;
@@ -21,14 +22,34 @@ final readonly class View
 
     public function draw(Scene $scene): Drawing
     {
+        return Drawing::of(...$this->staged($scene));
+    }
+
+    /** The same without its strokes, for who has those of a design with the same {@see mark}. */
+    public function drawAround(Scene $scene): Drawing
+    {
+        return Drawing::around(...$this->staged($scene));
+    }
+
+    /** The same for all designs whose strokes are the same from here: joining, speed and number are not seen in them. */
+    public function mark(Design $design): string
+    {
+        return substr(sha1(json_encode([
+            $this->turn, $this->isApart, $design->shape->id(), $design->options, $design->corners, $design->direction(),
+            $design->fan->data, $design->filter->data, $design->prefilter?->data,
+        ], JSON_THROW_ON_ERROR)), 0, 16);
+    }
+
+    /** @return array{Scene, Camera} */
+    private function staged(Scene $scene): array
+    {
         $camera = Camera::turned((float) $this->turn);
         if ($this->isApart) {
-            return Drawing::of($scene->apart(self::APART), $camera);
+            return [$scene->apart(self::APART), $camera];
         }
-
         $scene = $scene->withStreams();
 
-        return Drawing::of($this->turn === 0 ? $scene : $scene->withExtents(self::extents($scene, $camera)), $camera);
+        return [$this->turn === 0 ? $scene : $scene->withExtents(self::extents($scene, $camera)), $camera];
     }
 
     /**

@@ -279,6 +279,16 @@ useAhead(
     margin-left: min(400px, 50%);
     width: auto;
 }
+/* The open tray lies over the views: only undo and redo stand beside it, whole. */
+@media (min-width: 901px) {
+    .choosing > :deep(.bar) {
+        left: min(410px, 50%);
+        translate: none;
+    }
+    .choosing > :deep(.bar > :first-child) {
+        display: none;
+    }
+}
 .room {
     position: absolute;
     left: 10px;

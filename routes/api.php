@@ -8,6 +8,7 @@ use App\Http\Controllers\DisputeController;
 use App\Http\Controllers\DraftController;
 use App\Http\Controllers\EvaluationController;
 use App\Http\Controllers\FindController;
+use App\Http\Controllers\KitController;
 use App\Http\Controllers\MisfitController;
 use App\Http\Controllers\NeedController;
 use App\Http\Controllers\PartController;
@@ -75,5 +76,7 @@ Route::middleware('auth:sanctum')->group(function (): void {
     Route::get('builds/{build}/versions', [VersionController::class, 'index'])->can('view', 'build');
     Route::post('builds/{build}/versions', [VersionController::class, 'store'])->can('build', 'build');
     Route::get('versions/{version}', [VersionController::class, 'show'])->can('view', 'version');
+    Route::get('versions/{version}/kit', [KitController::class, 'show'])->can('view', 'version');
+    Route::post('versions/{version}/kit', [KitController::class, 'store'])->can('build', 'version');
     Route::get('versions/{version}/sheet', [SheetController::class, 'show'])->can('view', 'version');
 });

@@ -6,7 +6,12 @@ use App\Models\Build;
 use App\Models\Person;
 use App\Models\Programme;
 use App\Models\StockMovement;
+use App\Models\Version;
+use Closure;
 use Illuminate\Support\Facades\DB;
+use Jornel\Core\Kit\InvalidStock;
+use Jornel\Core\Kit\KitPart;
+use Jornel\Core\Kit\ShoppingList;
 use Jornel\Core\Kit\Stock;
 use Jornel\Core\Kit\StockLine;
 use Jornel\Core\Kit\StockMove;
@@ -42,14 +47,56 @@ final readonly class Shelf
      */
     public function move(Programme $programme, Person $person, string $kind, string $code, StockMove $move, int $pieces, ?Build $build, string $note): StockMovement
     {
-        return DB::transaction(function () use ($programme, $person, $kind, $code, $move, $pieces, $build, $note): StockMovement {
-            $programme->newQuery()->whereKey($programme->id)->lockForUpdate()->firstOrFail();
+        return $this->alone($programme, function () use ($programme, $person, $kind, $code, $move, $pieces, $build, $note): StockMovement {
             $line = $this->lines($programme)["{$kind} {$code}"] ?? StockLine::empty();
             $line->after($move, $pieces, $build?->id);
 
             return $programme->movements()->create([
                 'kind' => $kind, 'code' => $code, 'move' => $move, 'pieces' => $pieces, 'build_id' => $build?->id, 'note' => $note, 'person_id' => $person->id,
             ]);
+        });
+    }
+
+    /**
+     * Moves all of a version's kit that can be moved so, for its build.
+     *
+     * @return list<KitPart> as they stand after it
+     *
+     * @throws InvalidStock when there is nothing to move
+     */
+    public function moveKit(Version $version, ShoppingList $kit, Person $person, StockMove $move): array
+    {
+        $programme = $version->build->room->site->programme;
+
+        return $this->alone($programme, function () use ($programme, $version, $kit, $person, $move): array {
+            $moved = array_filter(KitPart::list($kit, $this->lines($programme), $version->build_id), fn (KitPart $part): bool => $part->moved($move) > 0);
+            if ($moved === []) {
+                throw InvalidStock::nothingToMove($move);
+            }
+            foreach ($moved as $part) {
+                $programme->movements()->create([
+                    'kind' => $part->kind, 'code' => $part->part, 'move' => $move, 'pieces' => $part->moved($move),
+                    'build_id' => $version->build_id, 'note' => "kit of version {$version->number}", 'person_id' => $person->id,
+                ]);
+            }
+
+            return KitPart::list($kit, $this->lines($programme->unsetRelation('movements')), $version->build_id);
+        });
+    }
+
+    /**
+     * @template T
+     *
+     * @param  Closure(): T  $move
+     * @return T
+     */
+    private function alone(Programme $programme, Closure $move): mixed
+    {
+        return DB::transaction(function () use ($programme, $move): mixed {
+            $programme->newQuery()->whereKey($programme->id)->lockForUpdate()->firstOrFail();
+            $programme->unsetRelation('movements');
+
+            return $move();
         });
     }
 }

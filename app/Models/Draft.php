@@ -4,13 +4,14 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
+use stdClass;
 
 /**
  * What a person has on the screen for a room and has not saved yet, as the screen keeps it.
  *
  * @property int $room_id
  * @property int $person_id
- * @property array<string, mixed> $work
+ * @property stdClass $work  an object without keys stays one
  * @property Carbon $updated_at
  */
 class Draft extends Model
@@ -22,6 +23,6 @@ class Draft extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['work' => 'array'];
+        return ['work' => 'object'];
     }
 }

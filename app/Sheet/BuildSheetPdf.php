@@ -8,6 +8,8 @@ use Dompdf\Options;
 use Jornel\Core\Guide\CutLine;
 use Jornel\Core\Kit\Drawing\Drawing;
 use Jornel\Core\Kit\Drawing\PrintSvg;
+use Jornel\Core\Kit\KitPart;
+use Jornel\Core\Kit\StockLine;
 use Jornel\Core\Ledger\Ledger;
 use Jornel\Core\Quantity\System;
 use LogicException;
@@ -18,7 +20,8 @@ final class BuildSheetPdf
     /** Sizes of the letters that are tried until all stands on one page. */
     private const SCALES = [1.0, 0.94, 0.88, 0.82, 0.76];
 
-    public static function of(Version $version, Ledger $ledger, System $measure): string
+    /** @param  array<string, StockLine>  $shelf  by kind and code: what is promised to the build need not be bought */
+    public static function of(Version $version, Ledger $ledger, array $shelf, System $measure): string
     {
         $unit = $ledger->unit ?? throw new LogicException('A version has a unit.');
         $sheet = $ledger->sheet() ?? throw new LogicException('A version has a sheet.');
@@ -28,6 +31,7 @@ final class BuildSheetPdf
             'unit' => $unit,
             'line' => $unit->line(),
             'sheet' => $sheet,
+            'shopping' => $sheet->shopping->takingFrom(KitPart::secured(KitPart::list($sheet->shopping, $shelf, $version->build_id))),
             'measure' => $measure,
             'picture' => self::image(PrintSvg::unit(Drawing::of($unit->design->scene()))),
             'plans' => array_map(fn (CutLine $cut): string => self::image(PrintSvg::panel($cut->panel)), $sheet->cuts),

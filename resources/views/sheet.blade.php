@@ -58,17 +58,17 @@
     </tr></table>
     <h2>Get</h2>
     <table class="lines">
-        @foreach ($sheet->shopping->lines as $item)
+        @foreach ($shopping->lines as $item)
         <tr>
             <td><span class="box"></span></td>
             <td class="num"><b>{{ $item->needed }}</b></td>
             <td>{{ $item->name }}@if ($item->note) <span class="note">{{ $item->note }}</span>@endif</td>
-            <td>@foreach ($item->packs->packs as $pack){{ $loop->first ? '' : ' + ' }}{{ $pack['times'] }} × pack of {{ $pack['pack']->count }}@endforeach
+            <td>{{ $item->fromStock ? $item->fromStock.' from the shelf'.($item->packs->packs ? ', ' : '') : '' }}@foreach ($item->packs->packs as $pack){{ $loop->first ? '' : ' + ' }}{{ $pack['times'] }} × pack of {{ $pack['pack']->count }}@endforeach
                 @if ($item->packs->leftOver)<span class="note">{{ $item->packs->leftOver }} left over</span>@endif</td>
             <td class="num">{{ $item->packs->price }}</td>
         </tr>
         @endforeach
-        <tr><td></td><td></td><td><b>First cost</b> <span class="note">typical prices</span></td><td class="note">each change of filters {{ $sheet->shopping->changeCost() }}</td><td class="num"><b>{{ $room->site->programme->currency }} {{ $sheet->shopping->firstCost() }}</b></td></tr>
+        <tr><td></td><td></td><td><b>First cost</b> <span class="note">typical prices</span></td><td class="note">each change of filters {{ $sheet->shopping->changeCost() }}</td><td class="num"><b>{{ $room->site->programme->currency }} {{ $shopping->firstCost() }}</b></td></tr>
     </table>
     @if ($sheet->cuts)
     <h2>Cut <span class="note">for one unit; measure your filters before you cut</span></h2>

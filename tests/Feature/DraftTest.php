@@ -22,6 +22,15 @@ class DraftTest extends FeatureTestCase
         $this->getJson("/api/v1/rooms/{$room->id}/draft")->assertJsonPath('work', null);
     }
 
+    public function test_what_is_kept_comes_back_to_the_letter(): void
+    {
+        $room = $this->room();
+        $work = '{"choices":{"shape":"cube","options":{}},"pinned":[{"options":{},"units":2}],"furnishings":[],"x":1.25}';
+        $this->actingAs($this->person(Role::Builder, $room->site->programme))->putJson("/api/v1/rooms/{$room->id}/draft", ['work' => $work])->assertOk();
+
+        self::assertSame($work, json_encode(json_decode((string) $this->getJson("/api/v1/rooms/{$room->id}/draft")->getContent())->work));
+    }
+
     public function test_what_is_no_draft_is_refused(): void
     {
         $room = $this->room();
@@ -29,6 +38,7 @@ class DraftTest extends FeatureTestCase
 
         $this->assertFaults($this->putJson("/api/v1/rooms/{$room->id}/draft", ['work' => 'half a {']), ['work']);
         $this->assertFaults($this->putJson("/api/v1/rooms/{$room->id}/draft", ['work' => '5']), ['work']);
+        $this->assertFaults($this->putJson("/api/v1/rooms/{$room->id}/draft", ['work' => '[1]']), ['work']);
         $this->assertFaults($this->putJson("/api/v1/rooms/{$room->id}/draft", ['work' => str_repeat('[', 100).str_repeat(']', 100)]), ['work']);
         $this->assertFaults($this->putJson("/api/v1/rooms/{$room->id}/draft", ['work' => '"'.str_repeat('a', 200_000).'"']), ['work']);
     }

@@ -9,6 +9,7 @@ use App\Models\StockMovement;
 use Illuminate\Database\QueryException;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\TestWith;
+use Symfony\Component\Process\Process;
 
 class StockTest extends FeatureTestCase
 {
@@ -58,6 +59,44 @@ class StockTest extends FeatureTestCase
         $this->move('used', 1, $other->id)->assertNotFound()->assertJsonPath('message', 'This is not there, or no longer. Load the page again to see what is.');
         $this->postJson($this->path(), ['kind' => 'filter', 'code' => 'nothing-such', 'move' => 'bought', 'pieces' => 1])->assertNotFound();
         $this->postJson($this->path(), ['kind' => 'joining', 'code' => 'duct-tape', 'move' => 'bought', 'pieces' => 1])->assertUnprocessable();
+    }
+
+    public function test_a_whole_kit_is_promised_used_and_given_back(): void
+    {
+        $version = $this->postJson("/api/v1/rooms/{$this->build->room_id}/builds", ['name' => 'Kit', 'unit' => ['filter' => '20x20x1-g13-dense'] + self::CHOICES])->assertCreated()->json('latest.id');
+        $kit = "/api/v1/versions/{$version}/kit";
+        $this->move('bought', 3)->assertCreated();
+        $all = $this->getJson($kit)->assertOk()->assertJson(['wanted' => 3, 'promised' => 0, 'used' => 0])->json();
+
+        $promised = $this->postJson($kit, ['move' => 'reserved'])->assertCreated()->assertJson(['wanted' => 0, 'promised' => 3, 'used' => 0]);
+        self::assertSame([4, 3, 0], [$promised->json('lines.1.needed'), $promised->json('lines.1.fromShelf'), $promised->json('lines.1.free')]);
+        self::assertLessThan((float) $all['toBuy'], (float) $promised->json('toBuy'));
+        $this->assertFaults($this->postJson($kit, ['move' => 'reserved']), ['move']);
+        $this->getJson($this->path())->assertJsonPath('lines.0.promised', 3)->assertJsonPath('movements.0.note', 'kit of version 1');
+
+        $this->postJson($kit, ['move' => 'used'])->assertCreated()->assertJson(['promised' => 0, 'used' => 3]);
+        $this->assertFaults($this->postJson($kit, ['move' => 'returned']), ['move']);
+        $this->move('bought', 9)->assertCreated();
+        $this->postJson($kit, ['move' => 'reserved'])->assertCreated()->assertJson(['promised' => 1, 'used' => 3]);
+        $this->postJson($kit, ['move' => 'returned'])->assertCreated()->assertJson(['wanted' => 1, 'promised' => 0, 'used' => 3]);
+        $this->assertFaults($this->postJson($kit, ['move' => 'bought']), ['move']);
+
+        $this->actingAs($this->person(Role::Reader, $this->programme))->getJson($kit)->assertOk();
+        $this->postJson($kit, ['move' => 'reserved'])->assertForbidden();
+        $this->actingAs($this->person())->getJson($kit)->assertNotFound();
+    }
+
+    public function test_the_printed_sheet_takes_what_is_promised_off_the_list(): void
+    {
+        $version = $this->postJson("/api/v1/rooms/{$this->build->room_id}/builds", ['name' => 'Kit', 'unit' => ['filter' => '20x20x1-g13-dense'] + self::CHOICES])->json('latest.id');
+        $this->move('bought', 3)->assertCreated();
+        $this->postJson("/api/v1/versions/{$version}/kit", ['move' => 'reserved'])->assertCreated();
+        $file = tempnam(sys_get_temp_dir(), 'sheet');
+        file_put_contents($file, $this->get("/api/v1/versions/{$version}/sheet")->assertOk()->getContent());
+        $text = (string) preg_replace('/\s+/', ' ', (new Process(['pdftotext', '-layout', $file, '-']))->mustRun()->getOutput());
+        unlink($file);
+
+        self::assertMatchesRegularExpression('/4 20x20 × 1 in grade 13, dense pleats 3 from the .{0,80}shelf, 1 × pack .{0,80}of 1/u', $text);
     }
 
     public function test_the_database_itself_refuses_a_movement_of_nothing(): void

@@ -110,10 +110,21 @@ test('a reader may look but not save', async ({ page }) => {
 
 test('with the database down a plain page and a retry', async ({ page }) => {
     test.skip(!process.env.JORNEL_AWAY_URL, 'needs the server without a database');
+    await signIn(page);
     await page.goto(`${process.env.JORNEL_AWAY_URL}/rooms/1/build`);
     await expect(page.getByRole('heading', { name: 'One moment' })).toBeVisible();
     await expect(page.getByText('Nothing is lost; try again in a moment.')).toBeVisible();
     await page.getByRole('button', { name: 'Try again' }).click();
     await expect(page.getByRole('heading', { name: 'One moment' })).toBeVisible();
     expect(await page.content()).not.toContain('PDOException');
+});
+
+test('with the database down nobody can sign in, and is told why', async ({ page }) => {
+    test.skip(!process.env.JORNEL_AWAY_URL, 'needs the server without a database');
+    await page.goto(`${process.env.JORNEL_AWAY_URL}/sign-in`);
+    await page.getByLabel(/e-?mail/i).fill('wren@alderfen.example');
+    await page.getByLabel(/password/i).fill('reed-and-willow');
+    await page.keyboard.press('Enter');
+    await expect(page.getByText('Nothing is lost; try again in a moment.')).toBeVisible();
+    await expect(page.getByLabel(/e-?mail/i)).toHaveValue('wren@alderfen.example');
 });

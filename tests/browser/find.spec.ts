@@ -65,3 +65,28 @@ test('what is on the shelf is promised to a build and no longer free for others'
     await page.getByRole('button', { name: 'Write it down' }).click();
     await expect(bin).toContainText('4 free');
 });
+
+test('the kit of a sheet is promised from the shelf in one go and given back', async ({ page }) => {
+    await signIn(page);
+    await page.goto('/rooms/1/sheet');
+    const sheet = page.getByRole('region', { name: 'Build sheet' });
+    const tape = sheet.getByRole('row', { name: /Duct tape/ });
+    await expect(tape).toContainText('free on the shelf');
+    const toBuy = sheet.getByRole('row', { name: /To buy/ });
+    const before = await toBuy.textContent();
+    await sheet.getByRole('button', { name: 'Promise 1 piece from the shelf' }).click();
+    await expect(tape).toContainText('1 from the shelf');
+    await expect(toBuy).toHaveText(/EUR 0\.00/);
+    expect(before).not.toContain('EUR 0.00');
+    await expect(sheet.getByRole('button', { name: /^Promise/ })).toHaveCount(0);
+
+    await page.goto('/programmes/1/stock');
+    await expect(page.getByText('kit of version 1').first()).toBeVisible();
+    await page.goto('/rooms/1/sheet');
+    await sheet.getByRole('button', { name: 'Give back' }).click();
+    await expect(sheet.getByRole('button', { name: 'Promise 6 pieces from the shelf' })).toBeVisible();
+    await sheet.getByRole('button', { name: /^Promise/ }).click();
+    await sheet.getByRole('button', { name: 'Built: 6 pieces used' }).click();
+    await expect(sheet.getByRole('button', { name: /^Built/ })).toHaveCount(0);
+    await expect(toBuy).toHaveText(/EUR 0\.00/);
+});

@@ -3,6 +3,7 @@
 namespace App\Http\Controllers;
 
 use App\Actions\Evaluate;
+use App\Actions\Shelf;
 use App\Models\Version;
 use App\Sheet\BuildSheetPdf;
 use Illuminate\Http\Request;
@@ -14,10 +15,10 @@ class SheetController extends Controller
     #[OA\Get(path: '/versions/{version}/sheet', operationId: 'sheet', parameters: [new OA\PathParameter(name: 'version', schema: new OA\Schema(type: 'integer'))], responses: [
         new OA\Response(response: 200, description: 'The build sheet', content: new OA\MediaType(mediaType: 'application/pdf', schema: new OA\Schema(type: 'string', format: 'binary'))),
     ])]
-    public function show(Request $request, Version $version, Evaluate $evaluate): Response
+    public function show(Request $request, Version $version, Evaluate $evaluate, Shelf $shelf): Response
     {
         $version->load(['build.room.site.programme', 'person']);
-        $pdf = BuildSheetPdf::of($version, $evaluate->version($version), $this->person($request)->measure);
+        $pdf = BuildSheetPdf::of($version, $evaluate->version($version), $shelf->lines($version->build->room->site->programme), $this->person($request)->measure);
 
         return new Response($pdf, 200, [
             'Content-Type' => 'application/pdf',

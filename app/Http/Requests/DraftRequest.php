@@ -4,6 +4,7 @@ namespace App\Http\Requests;
 
 use Closure;
 use OpenApi\Attributes as OA;
+use stdClass;
 
 #[OA\Schema(schema: 'DraftRequest', required: ['work'], properties: [
     new OA\Property(property: 'work', type: 'string', description: 'JSON of an object, as the screen keeps it'),
@@ -19,18 +20,16 @@ class DraftRequest extends StrictRequest
     public function rules(): array
     {
         return ['work' => ['required', 'string', 'json', 'max:'.self::MOST, function (string $field, mixed $work, Closure $fault): void {
-            if (! is_array(json_decode(is_string($work) ? $work : '', true, self::DEEPEST))) {
+            if (! json_decode(is_string($work) ? $work : '', false, self::DEEPEST) instanceof stdClass) {
                 $fault('This is no object, or it is nested too deep.');
             }
         }]];
     }
 
-    /** @return array<string, mixed> */
-    public function work(): array
+    public function work(): stdClass
     {
-        $work = json_decode($this->string('work')->toString(), true);
+        $work = json_decode($this->string('work')->toString());
 
-        /** @var array<string, mixed> */
-        return is_array($work) ? $work : [];
+        return $work instanceof stdClass ? $work : new stdClass;
     }
 }

@@ -4,13 +4,13 @@ namespace App\Http\Resources;
 
 use App\Models\Draft;
 use OpenApi\Attributes as OA;
+use stdClass;
 
 #[OA\Schema(schema: 'Draft', description: 'What is on somebody’s screen for a room and not saved yet')]
 final readonly class DraftData
 {
-    /** @param  array<string, mixed>|null  $work */
     private function __construct(
-        #[OA\Property(type: 'object', nullable: true, additionalProperties: true, description: 'As the screen keeps it; null for nothing')] public ?array $work,
+        #[OA\Property(type: 'object', nullable: true, additionalProperties: true, description: 'As the screen keeps it; null for nothing')] public ?stdClass $work,
         #[OA\Property(nullable: true, description: 'ISO 8601')] public ?string $keptAt,
     ) {
     }

@@ -5,7 +5,6 @@ namespace App\Http\Resources;
 use Jornel\Core\Guide\BuildSheet;
 use Jornel\Core\Guide\CutLine;
 use Jornel\Core\Kit\Drawing\PrintSvg;
-use Jornel\Core\Kit\ShoppingLine;
 use Jornel\Core\Shape\Step;
 use OpenApi\Attributes as OA;
 
@@ -13,16 +12,10 @@ use OpenApi\Attributes as OA;
 final readonly class SheetData
 {
     /**
-     * @param  list<array{name: string, needed: int, packs: string, leftOver: int, price: string, note: string}>  $shopping
      * @param  list<array{name: string, size: string, note: string, centre: string, hole: string, plan: string}>  $cuts
      * @param  list<array{action: string, reason: string, minutes: int, hold: string}>  $steps
      */
     private function __construct(
-        #[OA\Property(items: new OA\Items(type: 'object', required: ['name', 'needed', 'packs', 'leftOver', 'price', 'note'], properties: [
-            new OA\Property(property: 'name', type: 'string'), new OA\Property(property: 'needed', type: 'integer'),
-            new OA\Property(property: 'packs', type: 'string'), new OA\Property(property: 'leftOver', type: 'integer'),
-            new OA\Property(property: 'price', type: 'string'), new OA\Property(property: 'note', type: 'string'),
-        ]))] public array $shopping,
         #[OA\Property(items: new OA\Items(type: 'object', required: ['name', 'size', 'note', 'centre', 'hole', 'plan'], properties: [
             new OA\Property(property: 'name', type: 'string'), new OA\Property(property: 'size', type: 'string'),
             new OA\Property(property: 'note', type: 'string', description: 'Its form and holes where it is no plain rectangle with one hole'),
@@ -40,11 +33,6 @@ final readonly class SheetData
     public static function of(BuildSheet $sheet): self
     {
         return new self(
-            array_map(fn (ShoppingLine $line): array => [
-                'name' => $line->name, 'needed' => $line->needed,
-                'packs' => implode(' + ', array_map(fn (array $pack): string => "{$pack['times']} × pack of {$pack['pack']->count}", $line->packs->packs)),
-                'leftOver' => $line->packs->leftOver, 'price' => (string) $line->packs->price, 'note' => $line->note,
-            ], $sheet->shopping->lines),
             array_map(fn (CutLine $cut): array => [
                 'name' => $cut->name(), 'size' => "{$cut->width->text()} × {$cut->height->text()} in",
                 'note' => implode('; ', array_filter([$cut->form(), $cut->holes()])),

@@ -18,6 +18,12 @@ final class InvalidStock extends Invalid
         return new self('build', 'Say which build they are promised to.');
     }
 
+    /** Of a whole kit. */
+    public static function nothingToMove(StockMove $move): self
+    {
+        return new self('move', $move === StockMove::Reserved ? 'Nothing that it still takes is free on the shelf.' : 'Nothing is promised to this build.');
+    }
+
     /** @param  string  $which  `free` */
     public static function tooFew(int $asked, int $there, string $which): self
     {

@@ -34,13 +34,34 @@ final readonly class ShoppingLine
     ) {
     }
 
-    /** @param  int  $needed  pieces, 0 or more */
-    public static function of(string $kind, Fan|Filter|Material $part, int $needed, string $note, Stock $stock): self
+    /**
+     * All of it bought.
+     *
+     * @param  int  $needed  pieces, 0 or more
+     */
+    public static function of(string $kind, Fan|Filter|Material $part, int $needed, string $note): self
     {
         $offers = $part->packs === [] ? throw BadRecord::missing('packs') : $part->packs;
-        $missing = $stock->missing($part->id, $needed);
 
-        return new self($kind, $part->id, $part->name, $needed, $needed - $missing, PackMix::cheapest($offers, $missing), $note, $offers);
+        return new self($kind, $part->id, $part->name, $needed, 0, PackMix::cheapest($offers, $needed), $note, $offers);
+    }
+
+    /** The same pieces with so many of them from stock as there are. */
+    public function takingFrom(Stock $stock): self
+    {
+        $missing = $stock->missing($this->part, $this->needed);
+
+        return new self($this->kind, $this->part, $this->name, $this->needed, $this->needed - $missing, PackMix::cheapest($this->offers, $missing), $this->note, $this->offers);
+    }
+
+    /** Under what its pieces are kept in stock: `fan`, `filter`, `material`. */
+    public function stockKind(): string
+    {
+        return match ($this->kind) {
+            'fan' => 'fan',
+            'filter', 'prefilter' => 'filter',
+            default => 'material',
+        };
     }
 
     /** The same pieces with nothing from stock. */

@@ -30,7 +30,6 @@ final readonly class ShoppingList
      */
     public static function for(Design $design, Assembly $assembly, int $units, Catalogue $catalogue, ?Stock $stock = null): self
     {
-        $stock ??= Stock::none();
         $fans = $design->shape->fanCount($design) * $units;
         $filters = $design->shape->filterCount($design) * $units;
 
@@ -43,8 +42,20 @@ final readonly class ShoppingList
             ...self::sheets($design, $assembly, $units, $catalogue),
             ...self::hardware($assembly, $units, $catalogue),
         ] as [$kind, $part, $needed, $note]) {
-            $lines[] = $line = ShoppingLine::of($kind, $part, $needed, $note, $stock);
-            $stock = $stock->less($line->part, $line->fromStock);
+            $lines[] = ShoppingLine::of($kind, $part, $needed, $note);
+        }
+        $list = new self($lines);
+
+        return $stock === null || $stock->isEmpty() ? $list : $list->takingFrom($stock);
+    }
+
+    /** The same kit with as much of it from stock as there is; two lines of one part do not take the same piece. */
+    public function takingFrom(Stock $stock): self
+    {
+        $lines = [];
+        foreach ($this->lines as $line) {
+            $lines[] = $taken = $line->takingFrom($stock);
+            $stock = $stock->less($taken->part, $taken->fromStock);
         }
 
         return new self($lines);

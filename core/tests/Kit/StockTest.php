@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Jornel\Core\Tests\Kit;
 
 use Jornel\Core\Kit\InvalidStock;
+use Jornel\Core\Kit\KitPart;
 use Jornel\Core\Kit\ShoppingList;
 use Jornel\Core\Kit\Stock;
 use Jornel\Core\Kit\StockLine;
@@ -87,6 +88,38 @@ final class StockTest extends TestCase
         $lines = array_values(array_filter($list->lines, fn ($line): bool => $line->part === '20x20x2-g13'));
 
         self::assertSame(3, array_sum(array_map(fn ($line): int => $line->fromStock, $lines)));
+    }
+
+    public function test_a_kit_is_promised_from_what_is_free_and_counts_on_nothing_else(): void
+    {
+        $design = Sample::design();
+        $kit = ShoppingList::for($design, $design->assemble(), 2, Sample::catalogue());
+        $shelf = [
+            "fan {$design->fan->id}" => self::moved([[StockMove::Bought, 5], [StockMove::Reserved, 1, 7], [StockMove::Reserved, 3, 9]]),
+            "filter {$design->filter->id}" => self::moved([[StockMove::Bought, 20], [StockMove::Used, 4, 7], [StockMove::Reserved, 1, 7]]),
+        ];
+        $parts = array_column(KitPart::list($kit, $shelf, 7), null, 'kind');
+
+        self::assertSame([2, 0, 1, 1], [$parts['fan']->needed, $parts['fan']->used, $parts['fan']->promised, $parts['fan']->free]);
+        self::assertSame([8, 4, 1, 15], [$parts['filter']->needed, $parts['filter']->used, $parts['filter']->promised, $parts['filter']->free]);
+        self::assertSame([1, 3, 0], array_map(fn (string $kind): int => $parts[$kind]->moved(StockMove::Reserved), ['fan', 'filter', 'material']));
+        self::assertSame([1, 1, 0], array_map(fn (string $kind): int => $parts[$kind]->moved(StockMove::Used), ['fan', 'filter', 'material']));
+        self::assertSame(0, $parts['fan']->moved(StockMove::Bought));
+        $left = $kit->takingFrom(KitPart::secured(array_values($parts)))->lines;
+        self::assertSame([1, 5], [$left[0]->fromStock, $left[1]->fromStock]);
+    }
+
+    public function test_a_part_that_a_kit_takes_in_two_places_is_promised_once(): void
+    {
+        $design = Sample::design('stacked-panel', filter: '20x20x2-g13', prefilter: '20x20x2-g13');
+        $kit = ShoppingList::for($design, $design->assemble(), 1, Sample::catalogue());
+        $lines = array_filter($kit->lines, fn ($line): bool => $line->stockKind() === 'filter');
+        $parts = array_values(array_filter(KitPart::list($kit, ['filter 20x20x2-g13' => self::moved([[StockMove::Bought, 3]])], 1), fn (KitPart $part): bool => $part->kind === 'filter'));
+
+        self::assertCount(2, $lines);
+        self::assertCount(1, $parts);
+        self::assertSame(array_sum(array_column($lines, 'needed')), $parts[0]->needed);
+        self::assertSame(min(3, $parts[0]->needed), $parts[0]->moved(StockMove::Reserved));
     }
 
     /** @param  list<array{0: StockMove, 1: int, 2?: int}>  $moves */

@@ -12,6 +12,7 @@ export type Find = Schemas['Find'];
 export type FindRequest = Schemas['FindRequest'];
 export type Furnishing = Schemas['Furnishing'];
 export type Found = Schemas['Found'];
+export type Kit = Schemas['Kit'];
 export type Ledger = Schemas['Ledger'];
 export type Need = Schemas['Need'];
 export type Option = Schemas['Option'];

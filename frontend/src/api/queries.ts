@@ -202,6 +202,14 @@ export const useStock = (programme: MaybeRefOrGetter<number>) =>
         queryFn: () => answer(api.GET('/programmes/{programme}/stock', { params: { path: { programme: toValue(programme) } } })),
     });
 
+/** What a version takes, against the shelf. */
+export const useKit = (version: MaybeRefOrGetter<number>) =>
+    useQuery({
+        queryKey: ['stock', 'kit', version],
+        queryFn: () => answer(api.GET('/versions/{version}/kit', { params: { path: { version: toValue(version) } } })),
+        staleTime: 0,
+    });
+
 /** Curves, working points and the reasons of the figures of what is on the bench. */
 export const useWorking = (question: MaybeRefOrGetter<Question | null>, open: MaybeRefOrGetter<boolean>) =>
     useQuery({

@@ -153,6 +153,7 @@ function take(choices: Choices): void {
                     :version="versionId"
                     :changed="buildChanged || roomChanged"
                     :currency="currency"
+                    :may-change="programme.data.value?.role !== 'reader'"
                 />
             </div>
             <div class="side">

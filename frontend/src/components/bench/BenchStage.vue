@@ -47,6 +47,8 @@ const turned = (degrees: number): number => Math.round(((degrees % 360) + 360) %
 
 const VIEWS = { unit: 'Drawing', curves: 'Curves', compare: 'Compare', versions: 'Versions' };
 const view = ref<keyof typeof VIEWS>('unit');
+/** Whether the view shows the unit itself, whose parts are changed there; the others show it beside what it is held against. */
+const isMade = computed(() => view.value === 'unit' || view.value === 'curves');
 /** The room with what stands in it, once there are figures for it. */
 const { plan } = usePlan(
     () => ({ room: props.question!.room, goal: props.question!.goal, unit: props.question!.unit, programme: props.programme }),
@@ -58,6 +60,9 @@ const working = useWorking(
 );
 
 const open = ref<ChoiceKey | null>(null);
+watch(isMade, (made) => {
+    if (!made) open.value = null;
+});
 const misfits = useMisfits(
     computed(() => props.choices),
     computed(() => props.programme),
@@ -250,6 +255,7 @@ useAhead(
             </ChoicePanel>
         </div>
         <PartTray
+            v-if="isMade"
             :catalogue="catalogue"
             :choices="choices"
             :open="open"

@@ -3,6 +3,7 @@ import { computed, ref } from 'vue';
 import type { Choices } from '../../api/client';
 import { useComparison, useDisputes, type Question } from '../../api/queries';
 import { useMeasure } from '../../composables/useMeasure';
+import { years } from '../ledger/rows';
 import SceneDrawing from '../SceneDrawing.vue';
 
 const props = defineProps<{ question: Question | null; choices: Choices; programme: number; pinned: Choices[]; currency: string }>();
@@ -49,7 +50,7 @@ const answers = computed(() => (comparison.isPlaceholderData.value ? [] : (compa
         </div>
         <p v-if="!dispute" class="pinning">
             <button type="button" :disabled="pinned.length >= MOST - 1" @click="emit('pin')">Pin what is on the bench</button>
-            then change it: up to four stand side by side.
+            then change it in the drawing: up to four stand side by side.
         </p>
         <div class="columns" :style="{ '--columns': columns.length }" :aria-busy="comparison.isFetching.value">
             <article v-for="(column, index) in columns" :key="column.name">
@@ -67,11 +68,11 @@ const answers = computed(() => (comparison.isPlaceholderData.value ? [] : (compa
                             <i :style="{ width: `${Math.min(100, (speed.goalShare / 1.5) * 100)}%` }" /><b />
                         </div>
                         <dl class="figure">
-                            <dt>clean air, on {{ speed.name }}</dt>
+                            <dt>clean, on {{ speed.name }}</dt>
                             <dd>{{ show(speed.cleanAir) }}</dd>
-                            <dt>90 % gone in</dt>
+                            <dt>90 % gone</dt>
                             <dd>{{ show(speed.minutes90) }}</dd>
-                            <dt>past the filters</dt>
+                            <dt>past filters</dt>
                             <dd>{{ show(speed.bypassShare) }}</dd>
                             <dt>pressure</dt>
                             <dd>{{ show(speed.pressure) }}</dd>
@@ -80,9 +81,9 @@ const answers = computed(() => (comparison.isPlaceholderData.value ? [] : (compa
                             <dt>power</dt>
                             <dd>{{ show(speed.watts) }}</dd>
                             <dt>to buy</dt>
-                            <dd>{{ answers[index]!.ledger.unit!.cost.first }} {{ currency }}</dd>
-                            <dt>over the years</dt>
-                            <dd>{{ answers[index]!.ledger.unit!.cost.total }}</dd>
+                            <dd>{{ currency }} {{ answers[index]!.ledger.unit!.cost.first }}</dd>
+                            <dt>{{ years(answers[index]!.ledger.unit!) }}</dt>
+                            <dd>{{ currency }} {{ answers[index]!.ledger.unit!.cost.total }}</dd>
                             <dt>work</dt>
                             <dd>{{ answers[index]!.ledger.unit!.form.minutes }} min</dd>
                         </dl>
@@ -136,16 +137,16 @@ const answers = computed(() => (comparison.isPlaceholderData.value ? [] : (compa
 }
 .columns {
     display: grid;
-    grid-template-columns: repeat(var(--columns), minmax(0, 270px));
+    grid-template-columns: repeat(var(--columns), minmax(0, 360px));
     gap: 12px;
-    align-items: start;
+    align-content: start;
 }
 article {
-    display: grid;
+    display: flex;
+    flex-direction: column;
     gap: 4px;
     padding: 8px 12px 10px;
     min-height: 420px;
-    align-content: start;
     background: var(--sheet);
     border: 1px solid var(--line);
     box-shadow: var(--shadow);
@@ -154,7 +155,10 @@ h3 {
     font-size: 16px;
 }
 .sketch {
-    height: 132px;
+    height: clamp(132px, 21vh, 200px);
+}
+.acts {
+    margin-top: auto;
 }
 .what {
     min-height: 3.6em;

@@ -2,8 +2,9 @@
 import { computed } from 'vue';
 import { useVersion } from '../../api/queries';
 import AwayNotice from '../AwayNotice.vue';
+import KitList from './KitList.vue';
 
-const props = defineProps<{ version: number; changed: boolean; currency: string }>();
+const props = defineProps<{ version: number; changed: boolean; currency: string; mayChange: boolean }>();
 const saved = useVersion(() => props.version);
 const sheet = computed(() => saved.data.value?.sheet);
 const svg = (plan: string): string => `data:image/svg+xml;utf8,${encodeURIComponent(plan)}`;
@@ -27,20 +28,7 @@ const svg = (plan: string): string => `data:image/svg+xml;utf8,${encodeURICompon
             <div class="columns">
                 <div class="left">
                     <h3>Get</h3>
-                    <table>
-                        <tbody>
-                            <tr v-for="line in sheet.shopping" :key="line.name">
-                                <td class="figure many">{{ line.needed }}</td>
-                                <td>
-                                    <b>{{ line.name }}</b>
-                                    <small
-                                        >{{ line.packs }}{{ line.leftOver ? `, ${line.leftOver} left over` : '' }}. {{ line.note }}</small
-                                    >
-                                </td>
-                                <td class="figure price">{{ currency }} {{ line.price }}</td>
-                            </tr>
-                        </tbody>
-                    </table>
+                    <KitList :version="version" :currency="currency" :may-change="mayChange" />
                     <template v-if="sheet.cuts.length">
                         <h3>Cut</h3>
                         <div class="cuts">
@@ -118,33 +106,6 @@ h3 {
     align-content: start;
     gap: 8px;
 }
-table {
-    width: 100%;
-    border-collapse: collapse;
-    font-size: 15px;
-}
-td {
-    padding: 5px 8px 5px 0;
-    border-bottom: 1px solid var(--line);
-    vertical-align: top;
-    line-height: 1.25;
-}
-.many {
-    font-weight: 700;
-    text-align: right;
-    width: 2em;
-}
-.price {
-    text-align: right;
-    font-size: 13px;
-    white-space: nowrap;
-    padding-right: 0;
-}
-small {
-    display: block;
-    color: var(--pencil);
-    font-size: 13px;
-}
 .cuts {
     display: flex;
     flex-wrap: wrap;
@@ -181,8 +142,9 @@ li::marker {
     font-weight: 700;
     font-family: var(--figures);
 }
-li small {
-    display: inline;
+small {
+    color: var(--pencil);
+    font-size: 13px;
 }
 .hold {
     font-weight: 700;

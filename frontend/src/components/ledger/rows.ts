@@ -34,13 +34,16 @@ const row = (key: string, name: string, now: string, then: string | undefined, s
     was: then === undefined || then === now ? '' : then,
 });
 
-/** The rows of the ledger: of the judged speed of a build, or of the bare room before anything is built. */
+/** What the cost of power and filters is reckoned over: “2 years”. */
+export const years = (unit: NonNullable<Ledger['unit']>): string => unit.cost.span.split(',')[0] ?? '';
+
 /** The band is of the clean air that the goal judges, which need not be that of the room. */
 function bandName(ledger: Ledger): string {
     const judges = ledger.targets.find((target) => target.isGoal)?.judges ?? ledger.pollutant;
     return judges === ledger.pollutant ? 'Nine times in ten' : `Nine times in ten, ${judges.toLowerCase()}`;
 }
 
+/** The rows of the ledger: of the judged speed of a build, or of the bare room before anything is built. */
 export function ledgerRows(ledger: Ledger, before: Ledger | null, measure: Measure, currency: string): LedgerRow[] {
     const unit = ledger.unit;
     const speed = unit?.speeds[unit.chosen];
@@ -60,11 +63,6 @@ export function ledgerRows(ledger: Ledger, before: Ledger | null, measure: Measu
                 : []),
         ]),
         row('first', 'First cost', `${currency} ${unit.cost.first}`, before?.unit ? `${currency} ${before.unit.cost.first}` : undefined),
-        row(
-            'total',
-            unit.cost.span.split(',')[0] ?? '',
-            `${currency} ${unit.cost.total}`,
-            before?.unit ? `${currency} ${before.unit.cost.total}` : undefined,
-        ),
+        row('total', years(unit), `${currency} ${unit.cost.total}`, before?.unit ? `${currency} ${before.unit.cost.total}` : undefined),
     ];
 }

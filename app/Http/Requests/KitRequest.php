@@ -1,0 +1,22 @@
+<?php
+
+namespace App\Http\Requests;
+
+use Jornel\Core\Kit\StockMove;
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(schema: 'KitRequest', required: ['move'], properties: [
+    new OA\Property(property: 'move', type: 'string', enum: ['reserved', 'used', 'returned'], description: 'All that is free and wanted is promised; all that is promised is used, or given back'),
+])]
+class KitRequest extends StrictRequest
+{
+    public function rules(): array
+    {
+        return ['move' => ['required', 'in:reserved,used,returned']];
+    }
+
+    public function move(): StockMove
+    {
+        return StockMove::from($this->string('move')->toString());
+    }
+}

@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jornel\Core\Kit;
+
+/** One part of the kit of a build against the shelf: how many it takes, has, is promised, and could still be promised. */
+final readonly class KitPart
+{
+    /**
+     * @param  string  $kind  under which its pieces are kept: `fan`, `filter`, `material`
+     * @param  string  $part  its id
+     * @param  int  $needed  pieces for all units
+     * @param  int  $used  of those, gone into the build
+     * @param  int  $promised  to the build, on the shelf
+     * @param  int  $free  on the shelf, promised to none
+     */
+    private function __construct(
+        public string $kind,
+        public string $part,
+        public string $name,
+        public int $needed,
+        public int $used,
+        public int $promised,
+        public int $free,
+    ) {
+    }
+
+    /**
+     * All of a kit, a part that it takes in two places once.
+     *
+     * @param  array<string, StockLine>  $shelf  by kind and id
+     * @param  int  $build  its number
+     * @return list<self>
+     */
+    public static function list(ShoppingList $kit, array $shelf, int $build): array
+    {
+        $parts = [];
+        foreach ($kit->lines as $line) {
+            $key = "{$line->stockKind()} {$line->part}";
+            $kept = $shelf[$key] ?? StockLine::empty();
+            $parts[$key] = new self(
+                $line->stockKind(), $line->part, $line->name, $line->needed + ($parts[$key]->needed ?? 0),
+                $kept->used[$build] ?? 0, $kept->reserved[$build] ?? 0, $kept->free(),
+            );
+        }
+
+        return array_values($parts);
+    }
+
+    /**
+     * What a build may count on: what is promised to it or in it already. Free pieces may go to another.
+     *
+     * @param  list<self>  $parts
+     */
+    public static function secured(array $parts): Stock
+    {
+        return Stock::of(array_combine(array_map(fn (self $one): string => $one->part, $parts), array_map(fn (self $one): int => $one->used + $one->promised, $parts)));
+    }
+
+    /** Pieces that a movement of the whole kit moves of this part: all that are free and wanted, or all that are promised. */
+    public function moved(StockMove $move): int
+    {
+        return match ($move) {
+            StockMove::Bought => 0,
+            StockMove::Reserved => max(0, min($this->free, $this->needed - $this->used - $this->promised)),
+            StockMove::Used, StockMove::Returned => $this->promised,
+        };
+    }
+}

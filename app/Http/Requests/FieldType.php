@@ -20,9 +20,9 @@ enum FieldType
     {
         return match ($this) {
             self::Number => is_numeric($value) ? null : 'This must be a number.',
-            self::Whole => filter_var($value, FILTER_VALIDATE_INT) !== false ? null : 'This must be a whole number.',
+            self::Whole => ! is_bool($value) && filter_var($value, FILTER_VALIDATE_INT) !== false ? null : 'This must be a whole number.',
             self::Text => self::text($value),
-            self::Flag => in_array($value, [true, false, 0, 1, '0', '1'], true) ? null : 'This must be true or false.',
+            self::Flag => is_bool($value) ? null : 'This must be true or false.',
             self::Texts => is_array($value) ? array_reduce($value, fn (?string $fault, mixed $one): ?string => $fault ?? self::text($one)) : 'This must be an object.',
         };
     }

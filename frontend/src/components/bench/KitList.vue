@@ -36,7 +36,7 @@ async function move(how: 'reserved' | 'used' | 'returned'): Promise<void> {
     <div v-if="kit.data.value" class="kit">
         <table>
             <tbody>
-                <tr v-for="line in kit.data.value.lines" :key="line.name">
+                <tr v-for="(line, place) in kit.data.value.lines" :key="place">
                     <td class="figure many">{{ line.needed }}</td>
                     <td>
                         <b>{{ line.name }}</b>

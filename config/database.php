@@ -15,9 +15,8 @@ return [
             'prefix' => '',
             'strict' => true,
             'engine' => 'InnoDB',
-            // One way to the server and back for each question instead of two or three: the connection is kept from request to
-            // request, and values are quoted here rather than prepared there.
-            'options' => [PDO::ATTR_TIMEOUT => 3, PDO::ATTR_PERSISTENT => true, PDO::ATTR_EMULATE_PREPARES => true],
+            // One way to the server and back for each question instead of two: values are quoted here rather than prepared there.
+            'options' => [PDO::ATTR_TIMEOUT => 3, PDO::ATTR_EMULATE_PREPARES => true],
         ],
     ],
     'migrations' => ['table' => 'migrations', 'update_date_on_publish' => false],

@@ -87,6 +87,35 @@ test('a dispute is put side by side and one side taken; undo brings the other ba
     await expect(page.locator('.columns article')).toHaveCount(2);
 });
 
+test('the ledger shows what is different from a pinned version, over a reload too', async ({ page }) => {
+    await page.goto('/programmes/1');
+    await page.getByRole('link', { name: /Staff office/ }).click();
+    await page.getByRole('button', { name: /Build/ }).first().click();
+    const was = page.locator('tr:has([data-row=cleanAir]) s');
+    const first = await row(page, 'cleanAir').textContent();
+    await page.getByRole('button', { name: 'One unit more' }).click();
+    await expect(was).toHaveText(first ?? '');
+    await page.getByRole('button', { name: 'Save version 2' }).click();
+    await expect(was).toHaveCount(0);
+
+    await page.getByRole('button', { name: 'Versions' }).click();
+    await page.locator('[data-version="1"]').getByRole('button', { name: 'Pin to the ledger' }).click();
+    await expect(was).toHaveText(first ?? '');
+    await page.reload();
+    await expect(was).toHaveText(first ?? '');
+    await expect(page.getByText('Against version 1')).toBeVisible();
+    await page.getByRole('button', { name: 'Unpin' }).click();
+    await expect(was).toHaveCount(0);
+
+    await page.getByRole('button', { name: 'Versions' }).click();
+    for (let times = 0; times < 4; times++) {
+        await page.locator('[data-version="1"]').getByRole('button', { name: 'Compare' }).click();
+        await expect(page.locator('.columns article')).toHaveCount(Math.min(times + 2, 4));
+        if (times < 3) await page.getByRole('button', { name: 'Versions' }).click();
+    }
+    await expect(page.locator('.columns article').last()).toContainText('cfm');
+});
+
 test('every figure says why', async ({ page }) => {
     const rows = await page.locator('[data-why]').all();
     expect(rows.length).toBeGreaterThan(10);

@@ -51,19 +51,26 @@ describe('versions', () => {
             savedBy: 'Ossian Pike',
         });
         vi.spyOn(api, 'GET').mockResolvedValue({ data: [version(2, CHOICES.units), version(1, 7)], response: new Response() } as never);
-        const [onTake, onPin] = [vi.fn(), vi.fn()];
-        const page = mounted(VersionsView, { build: 3, choices: CHOICES, onTake, onPin });
+        const [onTake, onPin, onHoldAgainst] = [vi.fn(), vi.fn(), vi.fn()];
+        const page = mounted(VersionsView, { build: 3, choices: CHOICES, against: 1, onTake, onPin, onHoldAgainst });
         await vi.waitFor(() => expect(page.all('li')).toHaveLength(2));
         expect(page.text('[data-version="2"] .here')).toBe('on the bench');
         expect(page.text('[data-version="1"]')).toContain('by Ossian Pike');
         await page.click('[data-version="1"] .do button');
         expect(onTake.mock.lastCall?.[0].units).toBe(7);
-        await page.click('[data-version="2"] .do button');
+        await page.click('[data-version="2"] .do button:last-child');
         expect(onPin.mock.lastCall?.[0].units).toBe(CHOICES.units);
+        // The one that is pinned to the ledger is let go, another takes its place.
+        expect(page.one('[data-version="1"] [aria-pressed=true]').textContent).toContain('Pin to the ledger');
+        await page.click('[data-version="1"] [aria-pressed]');
+        await page.click('[data-version="2"] [aria-pressed]');
+        expect(onHoldAgainst.mock.calls).toEqual([[null], [2]]);
     });
 
     it('teach what a draft is before there are any', () => {
-        expect(mounted(VersionsView, { build: null, choices: CHOICES }).text('.teach')).toContain('kept by itself as a draft');
+        expect(mounted(VersionsView, { build: null, choices: CHOICES, against: null }).text('.teach')).toContain(
+            'kept by itself as a draft',
+        );
     });
 });
 

@@ -2,6 +2,7 @@ import { computed, ref, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { useCatalogue, useKeptDraft, useProgramme, useRoom, useVersion } from '../api/queries';
 import type { Stage } from '../components/room/StageRail.vue';
+import { useAgainst } from './useAgainst';
 import { beside, useAhead } from './useAhead';
 import { useBench } from './useBench';
 import { useDraft } from './useDraft';
@@ -47,6 +48,7 @@ export function useWork() {
     const build = computed(() => room.data.value?.builds.at(-1) ?? null);
     const versionId = computed(() => build.value?.latest.id ?? null);
     const saved = useVersion(versionId);
+    const against = useAgainst(`room-${roomId.value}`, versionId);
     const withUnit = computed(() => build.value !== null || stage.value === 'build');
     const bench = useBench(draft, ready, withUnit, versionId, programmeId);
     useAhead(
@@ -129,6 +131,7 @@ export function useWork() {
         build,
         versionId,
         saved,
+        against,
         bench,
         saving,
         overtaken,

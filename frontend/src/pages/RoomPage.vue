@@ -3,6 +3,7 @@ import { computed, ref } from 'vue';
 import type { Choices, Need, Wishes } from '../api/client';
 import AwayNotice from '../components/AwayNotice.vue';
 import BenchStage from '../components/bench/BenchStage.vue';
+import { MOST_PINNED } from '../components/bench/choices';
 import SheetStage from '../components/bench/SheetStage.vue';
 import FindStage from '../components/finder/FindStage.vue';
 import LedgerPanel from '../components/ledger/LedgerPanel.vue';
@@ -140,10 +141,12 @@ function take(choices: Choices): void {
                     :can-redo="history.canRedo.value"
                     :pinned="draft.pinned"
                     :looked="work.bench.view"
+                    :against="work.against.pinned.value"
+                    @hold-against="(version) => (work.against.pinned.value = version)"
                     @look="(looked) => Object.assign(work.bench.view, looked)"
                     @undo="history.undo()"
                     @redo="history.redo()"
-                    @pin="(one) => (draft.pinned = [...draft.pinned, { ...one }])"
+                    @pin="(one) => (draft.pinned = [...draft.pinned, { ...one }].slice(-MOST_PINNED))"
                     @unpin="(index) => (draft.pinned = draft.pinned.filter((_, place) => place !== index))"
                     @choose="(choices) => (draft.choices = choices)"
                     @take-newer="draft.keepFigures = false"
@@ -160,11 +163,13 @@ function take(choices: Choices): void {
                 <LedgerPanel
                     v-if="ledger"
                     :ledger="ledger"
-                    :before="saved.data.value?.ledger ?? null"
+                    :before="work.against.ledger.value"
+                    :against="work.against.number.value"
                     :current="current"
                     :question="work.bench.question.value"
                     :currency="currency"
                     @speed="(name) => (draft.choices.speed = name)"
+                    @let-go="work.against.pinned.value = null"
                 />
                 <div v-else class="empty">The ledger fills as soon as the room is measured and you have said how many people use it.</div>
                 <SaveBar :work="work" />

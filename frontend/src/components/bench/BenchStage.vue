@@ -32,6 +32,8 @@ const props = defineProps<{
     canRedo: boolean;
     pinned: Choices[];
     looked: { turn: number; apart: boolean };
+    /** Version that is pinned to the ledger. */
+    against: number | null;
 }>();
 const emit = defineEmits<{
     choose: [choices: Choices];
@@ -40,6 +42,7 @@ const emit = defineEmits<{
     redo: [];
     pin: [choices: Choices];
     unpin: [index: number];
+    holdAgainst: [version: number | null];
     look: [looked: { turn: number; apart: boolean }];
 }>();
 
@@ -108,6 +111,11 @@ function changed(key: ChoiceKey, id: string): Choices {
     const parts = other ? { fan: other.fan, filter: other.filter, speed: '' } : {};
     return { ...props.choices, shape: id, ...parts, prefilter: '', direction: '', options: {} };
 }
+/** A version goes beside what is on the bench, and is shown there. */
+function comparedWith(version: Choices): void {
+    emit('pin', version);
+    view.value = 'compare';
+}
 function choose(key: ChoiceKey, id: string): void {
     wanted.value = isShape(key) && misfits.isFetching.value ? id : null;
     if (wanted.value === null) emit('choose', changed(key, id));
@@ -170,8 +178,10 @@ useAhead(
                 class="unit"
                 :build="build"
                 :choices="choices"
+                :against="against"
                 @take="(taken) => emit('choose', { ...taken })"
-                @pin="(one) => emit('pin', one)"
+                @pin="comparedWith"
+                @hold-against="(version) => emit('holdAgainst', version)"
             />
             <CurvesView
                 v-else-if="view === 'curves' && working.data.value && ledger.unit"

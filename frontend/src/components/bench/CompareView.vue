@@ -4,13 +4,13 @@ import type { Choices } from '../../api/client';
 import { useComparison, useDisputes, type Question } from '../../api/queries';
 import { useMeasure } from '../../composables/useMeasure';
 import { years } from '../ledger/rows';
+import { MOST_PINNED } from './choices';
 import SceneDrawing from '../SceneDrawing.vue';
 
 const props = defineProps<{ question: Question | null; choices: Choices; programme: number; pinned: Choices[]; currency: string }>();
 const emit = defineEmits<{ take: [choices: Choices]; pin: []; unpin: [index: number] }>();
 const { show } = useMeasure();
 
-const MOST = 4;
 const disputes = useDisputes(
     computed(() => props.choices),
     computed(() => props.programme),
@@ -49,7 +49,7 @@ const answers = computed(() => (comparison.isPlaceholderData.value ? [] : (compa
             </button>
         </div>
         <p v-if="!dispute" class="pinning">
-            <button type="button" :disabled="pinned.length >= MOST - 1" @click="emit('pin')">Pin what is on the bench</button>
+            <button type="button" :disabled="pinned.length >= MOST_PINNED" @click="emit('pin')">Pin what is on the bench</button>
             then change it in the drawing: up to four stand side by side.
         </p>
         <div class="columns" :style="{ '--columns': columns.length }" :aria-busy="comparison.isFetching.value">

@@ -3,8 +3,8 @@ import type { Choices } from '../../api/client';
 import { useVersions } from '../../api/queries';
 import { useMeasure } from '../../composables/useMeasure';
 
-const props = defineProps<{ build: number | null; choices: Choices }>();
-const emit = defineEmits<{ take: [choices: Choices]; pin: [choices: Choices] }>();
+const props = defineProps<{ build: number | null; choices: Choices; against: number | null }>();
+const emit = defineEmits<{ take: [choices: Choices]; pin: [choices: Choices]; holdAgainst: [version: number | null] }>();
 const { show } = useMeasure();
 const versions = useVersions(() => props.build);
 
@@ -32,6 +32,14 @@ const isOnBench = (choices: Choices): boolean => JSON.stringify(choices) === JSO
                 <span class="do">
                     <span v-if="isOnBench(version.choices)" class="here">on the bench</span>
                     <button v-else type="button" @click="emit('take', version.choices)">Bring it to the bench</button>
+                    <button
+                        type="button"
+                        :aria-pressed="version.id === against"
+                        title="The ledger shows what is different from it"
+                        @click="emit('holdAgainst', version.id === against ? null : version.id)"
+                    >
+                        Pin to the ledger
+                    </button>
                     <button type="button" @click="emit('pin', version.choices)">Compare</button>
                 </span>
             </li>
@@ -99,6 +107,12 @@ button {
     background: none;
     border: 1px solid var(--pencil);
     cursor: pointer;
+}
+[aria-pressed='true'] {
+    font-weight: 700;
+    color: #2b251f;
+    background: var(--tape);
+    border-color: var(--tape-edge);
 }
 @media (max-width: 700px) {
     .versions {

@@ -14,6 +14,9 @@ export const CHOICES: { key: ChoiceKey; name: string }[] = [
     { key: 'base', name: 'Base' },
 ];
 
+/** Builds that are set aside at most, to stand beside the one on the bench. */
+export const MOST_PINNED = 3;
+
 /** The choice that a part of the drawing belongs to. */
 export function choiceOf(part: string): ChoiceKey {
     if (part.startsWith('face-')) return 'filter';

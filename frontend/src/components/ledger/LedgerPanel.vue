@@ -8,8 +8,16 @@ import LedgerVerdict from './LedgerVerdict.vue';
 import SchoolList from './SchoolList.vue';
 import SpeedSwitch from './SpeedSwitch.vue';
 
-const props = defineProps<{ ledger: Ledger; before: Ledger | null; current: boolean; currency: string; question: Question | null }>();
-const emit = defineEmits<{ speed: [name: string] }>();
+const props = defineProps<{
+    ledger: Ledger;
+    before: Ledger | null;
+    /** Number of the version that differences are to, where it is not the latest. */
+    against?: number | null;
+    current: boolean;
+    currency: string;
+    question: Question | null;
+}>();
+const emit = defineEmits<{ speed: [name: string]; letGo: [] }>();
 const { show } = useMeasure();
 /** The row that is asked about. */
 const open = ref('');
@@ -32,6 +40,10 @@ const speed = computed(() => unit.value?.speeds[unit.value.chosen]);
             <LedgerVerdict :unit="unit" :speed="speed" />
             <SpeedSwitch :unit="unit" @speed="(name) => emit('speed', name)" />
         </template>
+        <p v-if="against" class="against">
+            Against version {{ against }}: its figures are struck through.
+            <button type="button" @click="emit('letGo')">Unpin</button>
+        </p>
         <LedgerFigures
             :ledger="ledger"
             :before="before"
@@ -61,6 +73,23 @@ const speed = computed(() => unit.value?.speeds[unit.value.chosen]);
 </template>
 
 <style scoped>
+.against {
+    padding: 4px 10px;
+    font-size: 14px;
+    color: #2b251f;
+    background: var(--tape);
+    border: 1px solid var(--tape-edge);
+}
+.against button {
+    padding: 0;
+    font: inherit;
+    font-weight: 700;
+    color: inherit;
+    background: none;
+    border: 0;
+    text-decoration: underline;
+    cursor: pointer;
+}
 .ledger {
     display: grid;
     grid-template-columns: minmax(0, 1fr);

@@ -1,4 +1,5 @@
 import { computed, ref, watch, type Ref } from 'vue';
+import { Refused } from '../api/client';
 import { useVersion } from '../api/queries';
 
 /** The version that the ledger shows differences to: the latest, or another that was pinned; kept over a reload. */
@@ -11,9 +12,9 @@ export function useAgainst(room: string, latest: Ref<number | null>) {
         else sessionStorage.setItem(place, String(version));
     });
     const version = useVersion(() => pinned.value ?? latest.value);
-    // One that is gone, or was never this room's, is not held against anything.
-    watch(version.error, (gone) => {
-        if (gone) pinned.value = null;
+    // One that is gone is not held against anything.
+    watch(version.error, (fault) => {
+        if (fault instanceof Refused && fault.status === 404) pinned.value = null;
     });
     return {
         pinned,

@@ -7,7 +7,7 @@ import { evaluationOf, type Question } from '../api/queries';
 const STILL = 400;
 
 /** Asks what is likely to be wanted next, the likeliest first and one at a time, while nothing else is asked. */
-export function useAhead(question: Ref<Question | null>, ledger: Ref<Ledger | undefined>, likely: Ref<Choices[]>): void {
+export function useAhead(question: Ref<Question | null>, ledger: Ref<Ledger | undefined>, likely: Ref<Choices[]>, still = STILL): void {
     const client = useQueryClient();
     let pause: ReturnType<typeof setTimeout> | undefined;
 
@@ -23,7 +23,7 @@ export function useAhead(question: Ref<Question | null>, ledger: Ref<Ledger | un
         [ledger, likely],
         () => {
             clearTimeout(pause);
-            pause = setTimeout(() => void ask(), STILL);
+            pause = setTimeout(() => void ask(), still);
         },
         { immediate: true },
     );

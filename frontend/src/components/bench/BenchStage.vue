@@ -135,16 +135,20 @@ const would = useSwap(
             : changed(open.value, looking.value),
     ),
 );
-/** What the open tray offers next to what is chosen is asked for while it is read. */
+/** A tray is open to be chosen from: what it offers next to what is chosen is asked for as soon as it stands there, ms. */
+const READING = 60;
+/** Choices of which some may not fit: those are asked for only once it is known which. */
+const MAY_MISFIT: ChoiceKey[] = ['shape', 'base', 'fan', 'filter', 'prefilter'];
 useAhead(
     computed(() => props.question),
     computed(() => props.ledger),
     computed(() => {
         const key = open.value;
-        if (key === null || !misfits.data.value || misfits.isFetching.value) return [];
+        if (key === null || (MAY_MISFIT.includes(key) && (!misfits.data.value || misfits.isFetching.value))) return [];
         const fitting = options(props.catalogue, key).flatMap(({ id }) => (id in reasons.value ? [] : [id]));
         return nearest(fitting, inForce(props.catalogue, props.choices, key)).map((id) => changed(key, id));
     }),
+    READING,
 );
 </script>
 

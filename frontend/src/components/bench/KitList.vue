@@ -4,6 +4,7 @@ import { Button } from 'ant-design-vue';
 import { answer, api } from '../../api/client';
 import { useKit } from '../../api/queries';
 import { useSaved } from '../../composables/useSaved';
+import AwayNotice from '../AwayNotice.vue';
 
 const props = defineProps<{ version: number; currency: string; mayChange: boolean }>();
 const kit = useKit(() => props.version);
@@ -33,7 +34,8 @@ async function move(how: 'reserved' | 'used' | 'returned'): Promise<void> {
 </script>
 
 <template>
-    <div v-if="kit.data.value" class="kit">
+    <AwayNotice v-if="kit.error.value && !kit.data.value" :fault="kit.error.value" @retry="kit.refetch()" />
+    <div v-else-if="kit.data.value" class="kit">
         <table>
             <tbody>
                 <tr v-for="(line, place) in kit.data.value.lines" :key="place">

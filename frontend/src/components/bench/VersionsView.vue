@@ -91,6 +91,7 @@ li > span {
 }
 .do {
     display: flex;
+    flex-wrap: wrap;
     gap: 8px;
     align-items: center;
     justify-content: flex-end;

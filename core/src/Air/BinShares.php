@@ -47,6 +47,16 @@ final readonly class BinShares
         return new self($this->e1 * $factor, $this->e2 * $factor, $this->e3 * $factor);
     }
 
+    /** @param  'e1'|'e2'|'e3'  $bin */
+    public function in(string $bin): float
+    {
+        return match ($bin) {
+            'e1' => $this->e1,
+            'e2' => $this->e2,
+            'e3' => $this->e3,
+        };
+    }
+
     public function sum(): float
     {
         return $this->e1 + $this->e2 + $this->e3;

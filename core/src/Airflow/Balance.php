@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Jornel\Core\Airflow;
 
 use Jornel\Core\Numeric\BracketedRoot;
+use Jornel\Core\Numeric\Ratio;
 use Jornel\Core\Part\FanCurve;
 
 /**
@@ -52,15 +53,15 @@ final readonly class Balance
         return new self($pressure, $fan->flow($pressure), $filters($pressure), $leak * sqrt($pressure));
     }
 
-    /** How far the balance is from closing, as a share of the fan's flow. */
-    public function residual(): float
+    /** How far the balance is from closing, as a share of the fan's flow; null where the fan moves nothing. */
+    public function residual(): ?float
     {
-        return abs($this->fanFlow - $this->filterFlow - $this->leakFlow) / $this->fanFlow;
+        return Ratio::of(abs($this->fanFlow - $this->filterFlow - $this->leakFlow), $this->fanFlow);
     }
 
-    /** Share of the air that passes no filter. */
-    public function bypassShare(): float
+    /** Share of the air that passes no filter; null where the fan moves nothing. */
+    public function bypassShare(): ?float
     {
-        return $this->leakFlow / $this->fanFlow;
+        return Ratio::of($this->leakFlow, $this->fanFlow);
     }
 }

@@ -32,7 +32,7 @@ final readonly class Box
     /** The same with other figures than the rated ones. */
     public function varied(Variation $by): self
     {
-        $leaks = array_map(fn (Leak $leak): Leak => $leak->times($leak->isSeam ? $by->seamGap : $by->opening), $this->leaks);
+        $leaks = array_map(fn (Leak $leak): Leak => $leak->times($leak->isSeam() ? $by->seamGap : $by->opening), $this->leaks);
 
         return new self(
             array_map(fn (FaceBank $bank): FaceBank => $bank->varied($by->filterDrop, $by->lnPenetration), $this->banks),

@@ -6,6 +6,7 @@ namespace Jornel\Core\Airflow;
 
 use Jornel\Core\Shape\Assembly;
 use Jornel\Core\Shape\Design;
+use Jornel\Core\Shape\LeakKind;
 
 /** A way past the filters, as an open area. */
 final readonly class Leak
@@ -13,17 +14,20 @@ final readonly class Leak
     /** Discharge coefficient of a sharp-edged opening (common practice, no source). */
     public const DISCHARGE = 0.61;
 
-    /**
-     * @param  float  $area  m2
-     * @param  bool  $isSeam  whether it is the gap that a joining leaves, as against an opening of the shape
-     */
-    public function __construct(public string $name, public float $area, public bool $isSeam = false)
+    /** @param  float  $area  m2 */
+    public function __construct(public LeakKind $kind, public string $name, public float $area)
     {
     }
 
     public function times(float $factor): self
     {
-        return new self($this->name, $this->area * $factor, $this->isSeam);
+        return new self($this->kind, $this->name, $this->area * $factor);
+    }
+
+    /** Whether it is the gap that a joining leaves, as against an opening of the shape. */
+    public function isSeam(): bool
+    {
+        return $this->kind === LeakKind::Seam;
     }
 
     /**
@@ -35,10 +39,10 @@ final readonly class Leak
     {
         $leaks = [];
         foreach ($assembly->seams as $seam) {
-            $leaks[] = new self($seam->name, $seam->length * ($seam->gap ?? $design->joining->residualGap), true);
+            $leaks[] = new self(LeakKind::Seam, $seam->name, $seam->length * ($seam->gap ?? $design->joining->residualGap));
         }
         foreach ($assembly->openings as $opening) {
-            $leaks[] = new self($opening->name, $opening->area);
+            $leaks[] = new self($opening->kind, $opening->name, $opening->area);
         }
 
         return $leaks;
@@ -55,5 +59,11 @@ final readonly class Leak
     public static function flow(float $area, float $pressure, float $density): float
     {
         return self::DISCHARGE * $area * sqrt(2.0 * $pressure / $density);
+    }
+
+    /** What goes through it at a pressure, in air of a density. */
+    public function at(float $pressure, float $density): LeakFlow
+    {
+        return new LeakFlow($this, self::flow($this->area, $pressure, $density));
     }
 }

@@ -8,7 +8,7 @@ namespace Jornel\Core\Airflow;
 final readonly class LeakFlow
 {
     /** @param  float  $flow m3/s */
-    public function __construct(public string $name, public float $area, public float $flow, public bool $isSeam = false)
+    public function __construct(public Leak $leak, public float $flow)
     {
     }
 }

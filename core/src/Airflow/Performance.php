@@ -7,6 +7,7 @@ namespace Jornel\Core\Airflow;
 use Jornel\Core\Air\Air;
 use Jornel\Core\Air\BinShares;
 use Jornel\Core\Air\Pollutant;
+use Jornel\Core\Numeric\Ratio;
 use Jornel\Core\Part\FanSpeed;
 use Jornel\Core\Shape\Assembly;
 use Jornel\Core\Shape\Design;
@@ -16,6 +17,7 @@ final readonly class Performance
 {
     /**
      * @param  float  $freeFlow  of the bare fans in this air, m3/s
+     * @param  float  $watts  of all its fans at the plug, W
      * @param  float  $level  at 1 m, dBA
      * @param  non-empty-list<FaceFlow>  $faces
      * @param  list<LeakFlow>  $leaks
@@ -25,6 +27,7 @@ final readonly class Performance
         public FanSpeed $speed,
         public Balance $balance,
         public float $freeFlow,
+        public float $watts,
         public float $level,
         public array $faces,
         public array $leaks,
@@ -57,12 +60,11 @@ final readonly class Performance
             }
             $clean = $clean->plus($bank->cleanAir($flow, $efficiency));
         }
-        $leaks = [];
-        foreach ($box->leaks as $leak) {
-            $leaks[] = new LeakFlow($leak->name, $leak->area, Leak::flow($leak->area, $balance->pressure, $box->air->density), $leak->isSeam);
-        }
+        $leaks = array_map(fn (Leak $leak): LeakFlow => $leak->at($balance->pressure, $box->air->density), $box->leaks);
 
-        return new self($speed, $balance, $speed->bareFlow, $speed->level - $unit->quieter, $faces, $leaks, $clean);
+        $speedUp = $unit->speedUp($speed, $balance->pressure, $balance->fanFlow);
+
+        return new self($speed, $balance, $speed->bareFlow, $unit->watts($speed, $speedUp), $unit->level($speed, $speedUp), $faces, $leaks, $clean);
     }
 
     /** @return float clean-air delivery rate for a pollutant, m3/s */
@@ -74,7 +76,7 @@ final readonly class Performance
     /** Share of the bare fan's free flow that goes through the filters; what leaks earn nothing. */
     public function freeShare(): float
     {
-        return $this->balance->filterFlow / $this->freeFlow;
+        return Ratio::of($this->balance->filterFlow, $this->freeFlow) ?? 0.0;
     }
 
     public function restriction(): Restriction
@@ -82,16 +84,16 @@ final readonly class Performance
         return Restriction::ofShare($this->freeShare());
     }
 
-    /** Clean air for a pollutant over the flow of the fan. */
-    public function systemEfficiency(Pollutant $pollutant): float
+    /** Clean air for a pollutant over the flow of the fan; null where the fan moves nothing. */
+    public function systemEfficiency(Pollutant $pollutant): ?float
     {
-        return $this->clean($pollutant) / $this->balance->fanFlow;
+        return Ratio::of($this->clean($pollutant), $this->balance->fanFlow);
     }
 
-    /** @return float W for a cubic metre of clean air a second */
-    public function wattsPerCleanAir(Pollutant $pollutant): float
+    /** @return float|null W for a cubic metre of clean air a second; null where nothing of the pollutant is caught */
+    public function wattsPerCleanAir(Pollutant $pollutant): ?float
     {
-        return $this->speed->watts / $this->clean($pollutant);
+        return Ratio::of($this->watts, $this->clean($pollutant));
     }
 
     /** The face that runs fastest against its rating. */

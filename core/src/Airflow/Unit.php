@@ -8,10 +8,10 @@ use Jornel\Core\Air\Air;
 use Jornel\Core\Part\FanCurve;
 use Jornel\Core\Part\FanSpeed;
 use Jornel\Core\Part\HinderedCurve;
-use Jornel\Core\Part\PressureLaw;
 use Jornel\Core\Shape\Assembly;
 use Jornel\Core\Shape\Design;
 use Jornel\Core\Shape\Direction;
+use Jornel\Core\Shape\Outlet;
 
 /** All that the balance of a unit asks: its box, its fans at every speed, and what stands in their way. */
 final readonly class Unit
@@ -19,8 +19,7 @@ final readonly class Unit
     /**
      * @param  non-empty-list<FanSpeed>  $speeds  of all fans together, slowest first
      * @param  float  $flowFactor  on every flow of the fans: throttling, pushing; above 0
-     * @param  PressureLaw|null  $outlet  of the flow after the fan, m3/s, in reference air
-     * @param  float  $quieter  dB that the outlet takes off
+     * @param  Outlet|null  $outlet  what the fans blow through after the box
      * @param  Provenances  $from  where its figures came from
      * @param  list<string>  $notes  what was estimated or is doubtful about its parts
      */
@@ -28,8 +27,7 @@ final readonly class Unit
         public Box $box,
         public array $speeds,
         public float $flowFactor,
-        public ?PressureLaw $outlet,
-        public float $quieter,
+        public ?Outlet $outlet,
         public Provenances $from,
         public array $notes,
     ) {
@@ -43,11 +41,10 @@ final readonly class Unit
             Box::of($assembly->faces, Leak::of($assembly, $design), $air),
             $design->speeds(),
             $assembly->throttle * ($pushes ? $design->fan->pushingFactor : 1.0),
-            $assembly->outlet?->law,
-            $assembly->outlet->quieter ?? 0.0,
+            $assembly->outlet,
             new Provenances(
                 $design->fan->rating->flowFrom, $design->fan->rating->pressureFrom, $design->filter->provenance,
-                $design->filter->gradeFrom, $design->joining->provenance, $design->fan->recirculationFrom,
+                $design->filter->gradeFrom, $design->joining->provenance, $design->fan->recirculation->provenance,
             ),
             $design->fan->rating->notes,
         );
@@ -70,22 +67,21 @@ final readonly class Unit
      */
     public function loaded(array $shares): self
     {
-        return new self($this->box->loaded($shares), $this->speeds, $this->flowFactor, $this->outlet, $this->quieter, $this->from, $this->notes);
+        return $this->with($this->box->loaded($shares), $this->speeds);
     }
 
     /** The same with one of its speeds alone. */
     public function at(int $speed): self
     {
-        return new self($this->box, [$this->speeds[$speed]], $this->flowFactor, $this->outlet, $this->quieter, $this->from, $this->notes);
+        return $this->with($this->box, [$this->speeds[$speed]]);
     }
 
     /** The same with other figures than those told. */
     public function varied(Variation $by): self
     {
-        return new self(
+        return $this->with(
             $this->box->varied($by),
-            array_map(fn (FanSpeed $speed): FanSpeed => new FanSpeed($speed->name, $speed->curve->scaled($by->fanFlow, $by->fanPressure), $speed->watts, $speed->level, $speed->bareFlow * $by->fanFlow), $this->speeds),
-            $this->flowFactor, $this->outlet, $this->quieter, $this->from, $this->notes,
+            array_map(fn (FanSpeed $speed): FanSpeed => $speed->varied($by->fanFlow, $by->fanPressure), $this->speeds),
         );
     }
 
@@ -96,6 +92,43 @@ final readonly class Unit
         $curve = $this->flowFactor === 1.0 && $air->density === Air::REFERENCE_DENSITY
             ? $speed->curve : $speed->curve->scaled($this->flowFactor, $air->density / Air::REFERENCE_DENSITY);
 
-        return $this->outlet === null ? $curve : new HinderedCurve($curve, 0.0, $this->outlet->in($air));
+        return $this->outlet === null ? $curve : new HinderedCurve($curve, 0.0, $this->outlet->law->in($air));
+    }
+
+    /**
+     * Speed of the fans over that of the setting, at a balance: 1 but for fans that hold their flow.
+     *
+     * @param  float  $pressure  between room and box, Pa
+     * @param  float  $flow  of the fans, m3/s
+     */
+    public function speedUp(FanSpeed $speed, float $pressure, float $flow): float
+    {
+        if ($speed->hold === null) {
+            return 1.0;
+        }
+        $air = $this->box->air;
+        $against = $pressure + ($this->outlet === null ? 0.0 : $this->outlet->law->in($air)->drop($flow));
+
+        return $speed->hold->speedUp($against * Air::REFERENCE_DENSITY / $air->density);
+    }
+
+    /** @return float W of all its fans at the plug */
+    public function watts(FanSpeed $speed, float $speedUp): float
+    {
+        return $speed->hold?->watts($speed->watts, $speedUp) ?? $speed->watts;
+    }
+
+    /** @return float of all its fans at 1 m, dBA */
+    public function level(FanSpeed $speed, float $speedUp): float
+    {
+        $level = $speed->hold?->level($speed->level, $speedUp) ?? $speed->level;
+
+        return $this->outlet?->level($level) ?? $level;
+    }
+
+    /** @param  non-empty-list<FanSpeed>  $speeds */
+    private function with(Box $box, array $speeds): self
+    {
+        return new self($box, $speeds, $this->flowFactor, $this->outlet, $this->from, $this->notes);
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Jornel\Core\Caution;
 
 use Jornel\Core\Airflow\Performance;
+use Jornel\Core\Part\FireRating;
 use Jornel\Core\Room\Space;
 use Jornel\Core\Shape\Assembly;
 use Jornel\Core\Shape\Corners;
@@ -56,8 +57,7 @@ final readonly class Facts
     {
         $fan = $design->fan;
         $work = Work::of($design);
-        $unlisted = ($fan->data['listed'] ?? true) === false;
-
+        
         return array_values(array_filter([
             'fan',
             'filters',
@@ -67,18 +67,18 @@ final readonly class Facts
             ...array_map(fn (string $skill): string => "skill {$skill}", $work->skills()),
             ...array_map(fn (string|int $id): string => "hardware {$id}", array_keys($assembly->hardware)),
             $design->corners === Corners::Shroud || in_array('knife', $work->tools(), true) ? 'blades and knives' : null,
-            $fan->enclosedMotor ? null : 'open motor',
+            $fan->motor->isEnclosed ? null : 'open motor',
             $fan->volts === null ? null : 'low voltage',
-            $unlisted ? 'unlisted fan' : null,
-            $design->shape->id() === 'drawer' && $fan->hasRearGrille ? 'rear grille removed' : null,
+            ! $fan->handling->isListed ? 'unlisted fan' : null,
+            $design->shape->id() === 'drawer' && $fan->handling->hasRearGrille ? 'rear grille removed' : null,
             $fan->family === 'blower' ? 'open intake' : null,
             $design->direction() === Direction::Push ? 'pushes' : null,
             $assembly->isIntake ? 'filtered intake' : null,
             $design->option('fan-at') === 'far-window' ? 'draws the house' : null,
             $design->shape->stands() ? null : 'mounted',
             $measurements->tipsOver() ? 'tips over' : null,
-            str_contains(mb_strtolower($design->filter->name), 'carbon') || isset($assembly->hardware['carbon-canister']) ? 'carbon' : null,
-            is_string($fan->data['plastic_fire_rating'] ?? null) && $fan->data['plastic_fire_rating'] === 'none stated' ? 'plastic without fire rating' : null,
+            $design->filter->carbon > 0.0 || isset($assembly->hardware['carbon-canister']) || isset($assembly->hardware['carbon-loose']) ? 'carbon' : null,
+            $fan->handling->fireRating === FireRating::NoneStated ? 'plastic without fire rating' : null,
         ], is_string(...)));
     }
 

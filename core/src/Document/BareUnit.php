@@ -27,6 +27,7 @@ use Jornel\Core\Part\SeriesCurve;
 use Jornel\Core\Quantity\Provenance;
 use Jornel\Core\Room\Sound;
 use Jornel\Core\Shape\FilterFace;
+use Jornel\Core\Shape\LeakKind;
 
 /** Reads a unit given bare: its fans, its faces with their layers, its leaks; no shape. */
 final readonly class BareUnit
@@ -55,11 +56,10 @@ final readonly class BareUnit
         $weakest = fn (Provenance ...$all): Provenance => array_reduce($all, fn (Provenance $from, Provenance $other): Provenance => $from->weaker($other), Provenance::Measured);
 
         return new Unit(
-            Box::of($this->faces(), [new Leak('Leaks', $leak->si ?? 0.0)], $air),
+            Box::of($this->faces(), [new Leak(LeakKind::Other, 'Leaks', $leak->si ?? 0.0)], $air),
             $this->speeds($curves, array_sum(array_map(fn (FanRating $rating): float => $rating->curve->freeFlow(), $ratings)), $watts, $level),
             $pushing * ($this->record->optional('throttle', 0.0)->si ?? 1.0),
             null,
-            0.0,
             new Provenances(
                 $weakest(...array_map(fn (FanRating $rating): Provenance => $rating->flowFrom, $ratings)),
                 $weakest(...array_map(fn (FanRating $rating): Provenance => $rating->pressureFrom, $ratings)),
@@ -111,7 +111,7 @@ final readonly class BareUnit
             return [$top];
         }
         $speeds = array_map(
-            fn (Record $speed): FanSpeed => $top->atRatio($speed->text('name'), $speed->number('ratio', 0.0)->si),
+            fn (Record $speed): FanSpeed => $top->atRatio($speed->text('name'), $speed->number('ratio', 0.0)->si)->withOwn($speed->optional('power', 0.0)?->si, $speed->optional('level', 0.0)?->si),
             $this->record->records('speeds'),
         );
 

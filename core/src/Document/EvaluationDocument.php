@@ -9,6 +9,7 @@ use Jornel\Core\Air\Pollutant;
 use Jornel\Core\Air\Pollutants;
 use Jornel\Core\Airflow\Band;
 use Jornel\Core\Airflow\Explanation;
+use Jornel\Core\Airflow\LeakFlow;
 use Jornel\Core\Airflow\Performance;
 use Jornel\Core\Airflow\Uncertainty;
 use Jornel\Core\Caution\Caution;
@@ -100,12 +101,12 @@ final readonly class EvaluationDocument implements Document
             'free_flow_share' => $performance->freeShare(),
             'restriction' => $performance->restriction()->value,
             'faces' => self::faces($performance),
-            'leaks' => array_map(fn ($leak): array => ['name' => $leak->name, 'area_m2' => $leak->area, 'flow_m3_s' => $leak->flow], $performance->leaks),
+            'leaks' => array_map(fn (LeakFlow $leak): array => ['kind' => $leak->leak->kind->value, 'name' => $leak->leak->name, 'area_m2' => $leak->leak->area, 'flow_m3_s' => $leak->flow], $performance->leaks),
             'clean_air_m3_s' => self::bins($performance->cleanAir) + $this->byPollutant(fn (Pollutant $pollutant): float => $performance->clean($pollutant)),
-            'system_efficiency' => $this->byPollutant(fn (Pollutant $pollutant): float => $performance->systemEfficiency($pollutant)),
+            'system_efficiency' => $this->byPollutant(fn (Pollutant $pollutant): ?float => $performance->systemEfficiency($pollutant)),
         ]
-            + $known('power_w', $performance->speed->watts)
-            + (is_nan($performance->speed->watts) ? [] : ['watts_per_clean_air_m3_s' => $this->byPollutant(fn (Pollutant $pollutant): float => $performance->wattsPerCleanAir($pollutant))])
+            + $known('power_w', $performance->watts)
+            + (is_nan($performance->watts) ? [] : ['watts_per_clean_air_m3_s' => $this->byPollutant(fn (Pollutant $pollutant): ?float => $performance->wattsPerCleanAir($pollutant))])
             + $known('level_dba', $performance->level)
             + ['warnings' => Warnings::of($performance, $read->unit)]
             + ($room === null ? [] : ['room' => $room->at($performance)])
@@ -151,7 +152,7 @@ final readonly class EvaluationDocument implements Document
             $found = $uncertainty->bands($read->unit, $number, fn (Performance $performance): array => [
                 'pressure_pa' => $performance->balance->pressure,
                 'filter_flow_m3_s' => $performance->balance->filterFlow,
-                'bypass_share' => $performance->balance->bypassShare(),
+                'bypass_share' => $performance->balance->bypassShare() ?? 0.0,
             ] + $this->byPollutant(fn (Pollutant $pollutant): float => $performance->clean($pollutant)));
             $own = array_intersect_key($found, ['pressure_pa' => 1, 'filter_flow_m3_s' => 1, 'bypass_share' => 1]);
             $bands[$number] = ['band' => ['covers' => Band::COVERS, 'draws' => $draws] + array_map($shown, $own) + ['clean_air_m3_s' => array_map($shown, array_diff_key($found, $own))]];
@@ -174,13 +175,13 @@ final readonly class EvaluationDocument implements Document
         $list = ShoppingList::for($read->design, $read->design->assemble(), $read->count, $this->data->catalogue());
 
         return ['cost' => array_map(function (Performance $performance) use ($list, $read, $terms): array {
-            $cost = RunningCost::of($list, $read->count * $performance->speed->watts, $terms);
+            $cost = RunningCost::of($list, $read->count * $performance->watts, $terms);
 
             return [
                 'speed' => $performance->speed->name,
                 'first' => (string) $cost->first, 'change' => (string) $cost->change,
                 'energy_kwh' => $cost->energy, 'energy' => (string) $cost->energyCost, 'total' => (string) $cost->total, 'per_year' => (string) $cost->perYear(),
-                'per_clean_air_m3_s' => $this->byPollutant(fn (Pollutant $pollutant): float => $cost->perCleanAir($read->count * $performance->clean($pollutant))),
+                'per_clean_air_m3_s' => $this->byPollutant(fn (Pollutant $pollutant): ?float => $cost->perCleanAir($read->count * $performance->clean($pollutant))),
             ];
         }, $performances)];
     }
@@ -215,8 +216,10 @@ final readonly class EvaluationDocument implements Document
     }
 
     /**
-     * @param  callable(Pollutant): float  $figure
-     * @return array<string, float>
+     * @template T of float|null
+     *
+     * @param  callable(Pollutant): T  $figure
+     * @return array<string, T>
      */
     private function byPollutant(callable $figure): array
     {

@@ -64,8 +64,10 @@ final readonly class RoomAnswer
     }
 
     /**
-     * @param  callable(Pollutant): float  $figure
-     * @return array<string, float>
+     * @template T of float|null
+     *
+     * @param  callable(Pollutant): T  $figure
+     * @return array<string, T>
      */
     public static function byPollutant(Pollutants $pollutants, callable $figure): array
     {

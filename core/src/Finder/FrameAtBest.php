@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Finder;
 
+use Jornel\Core\Kit\Pieces;
 use Jornel\Core\Shape\Size;
 use Jornel\Core\Shape\Work;
 
@@ -82,8 +83,8 @@ final class FrameAtBest
             $first += $this->book->atLeast($design->prefilter, $units * $this->filters);
             $change = $this->book->refill($design->prefilter, $units * $this->filters);
         }
-        foreach ($this->frame->assembly->hardware as $id => $count) {
-            $first += $this->book->atLeast($this->question->catalogue->material((string) $id), $count * $units);
+        foreach (Pieces::ofHardware($this->frame->assembly, $units, $this->question->catalogue) as $id => $count) {
+            $first += $this->book->atLeast($this->question->catalogue->material($id), $count);
         }
 
         return [$first, $change, $this->question->stock->missing($design->fan->id, $units * $this->fans)];

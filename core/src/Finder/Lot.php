@@ -43,7 +43,7 @@ final class Lot
     /** @return list<non-empty-list<Open>> by speed, by number of units less one */
     public function opens(): array
     {
-        return $this->opens->of("{$this->frame->design->fan->id} {$this->fans}", $this->ideal->speeds, $this->ideal->quieter);
+        return $this->opens->of("{$this->frame->design->fan->id} {$this->fans}", $this->ideal);
     }
 
     /** The most clean air that one unit could give, tight and of the best media. */
@@ -60,13 +60,25 @@ final class Lot
         return $this->clean($unit, $unit->box->leaking($variant->leakArea), $speed);
     }
 
-    /** What it gives. */
-    public function cleanAir(Filter $filter, Variant $variant, int $speed): BinShares
+    /**
+     * What it gives, and what it takes and sounds like as it works.
+     *
+     * @param  Measures  $made  with the figures of a fan in free air
+     */
+    public function solved(Filter $filter, Variant $variant, Open $open, Measures $made): Solved
     {
         $unit = $this->unit($filter);
         $box = $unit->box->leaking($variant->leakArea);
+        $speed = $unit->speeds[$open->speed];
+        $balance = Balance::of($unit->curve($speed), $box);
+        $clean = $box->cleanAir($balance->pressure);
+        $speedUp = $unit->speedUp($speed, $balance->pressure, $balance->fanFlow);
+        if ($speedUp === 1.0) {
+            return new Solved($clean, $made);
+        }
+        $harder = $this->opens->open($open->speed, $open->units, $unit->level($speed, $speedUp), $unit->watts($speed, $speedUp));
 
-        return $box->cleanAir(Balance::of($unit->curve($unit->speeds[$speed]), $box)->pressure);
+        return new Solved($clean, $made->working($open, $harder));
     }
 
     public function atBest(): FrameAtBest
@@ -123,7 +135,7 @@ final class Lot
 
     private function clean(Unit $unit, Box $box, int $speed): BinShares
     {
-        $key = "{$this->frame->design->fan->id} {$speed}".($unit->outlet === null ? '' : " {$unit->flowFactor} {$unit->outlet->viscous} {$unit->outlet->inertial}");
+        $key = "{$this->frame->design->fan->id} {$speed}".($unit->outlet === null ? '' : " {$unit->flowFactor} {$unit->outlet->law->viscous} {$unit->outlet->law->inertial}");
 
         return $box->cleanAir($this->bracket->most($key, $unit->curve($unit->speeds[$speed]), $box) * (1.0 + 1e-9));
     }

@@ -46,6 +46,15 @@ final readonly class Measures
         );
     }
 
+    /** The same with its fans at work instead of in free air. */
+    public function working(Open $free, Open $working): self
+    {
+        return new self(
+            $this->firstCost, $this->running + $working->energy - $free->energy, $working->level, $this->footprint, $this->height, $working->power,
+            $this->minutes, $this->missingTools, $this->missingSkills, $this->missingParts,
+        );
+    }
+
     /** First cost and running over the years that are compared, hundredths of money. */
     public function totalCost(): int
     {

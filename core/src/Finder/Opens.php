@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Finder;
 
+use Jornel\Core\Airflow\Unit;
 use Jornel\Core\Part\FanSpeed;
 use Jornel\Core\Room\Seat;
 
@@ -18,20 +19,30 @@ final class Opens
     }
 
     /**
+     * Fans that hold their flow work harder than this once the balance is known; never less.
+     *
      * @param  string  $fans  of one unit, in words
-     * @param  non-empty-list<FanSpeed>  $speeds  of them together
-     * @param  float  $quieter  dB that the outlet takes off
+     * @param  Unit  $unit  with these fans
      * @return list<non-empty-list<Open>> by speed, by number of units less one
      */
-    public function of(string $fans, array $speeds, float $quieter): array
+    public function of(string $fans, Unit $unit): array
     {
-        return $this->opens["{$fans} {$quieter}"] ??= array_map(
+        return $this->opens[$fans] ??= array_map(
             fn (FanSpeed $speed, int $number): array => array_map(
-                fn (int $units): Open => new Open($number, $units, $this->seat->level($speed->level - $quieter, $units), $units * $speed->watts, $this->book->energy($units * $speed->watts)),
+                fn (int $units): Open => $this->open($number, $units, $unit->level($speed, 1.0), $speed->watts),
                 range(1, max(1, $this->mostUnits)),
             ),
-            $speeds,
-            array_keys($speeds),
+            $unit->speeds,
+            array_keys($unit->speeds),
         );
+    }
+
+    /**
+     * @param  float  $level  of one unit at 1 m, dBA
+     * @param  float  $watts  of one unit, W
+     */
+    public function open(int $speed, int $units, float $level, float $watts): Open
+    {
+        return new Open($speed, $units, $this->seat->level($level, $units), $units * $watts, $this->book->energy($units * $watts));
     }
 }

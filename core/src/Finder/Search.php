@@ -167,13 +167,17 @@ final class Search
             return;
         }
         $this->counts->solved++;
-        $share = $this->goal->share($branch->lot->cleanAir($filter, $variant, $speed), $units);
+        $solved = $branch->lot->solved($filter, $variant, $branch->open, $branch->atBest);
+        $share = $this->goal->share($solved->clean, $units);
         if (! Goal::isReachedAt($share)) {
             return;
         }
         $design = $branch->lot->frame->design->with(filter: $filter)->made($variant->corners, $variant->joining);
-        $found = new Found($design, $units, $speed, $branch->atBest, $share, $branch->code());
+        $found = new Found($design, $units, $speed, $solved->measures, $share, $branch->code());
         $broken = $found->measures->broken($this->question->limits);
+        if (count($broken) > 1) {
+            return;
+        }
         if ($broken === []) {
             $this->bests->offer($found);
             $this->front->add($found);

@@ -182,8 +182,8 @@ final class Variants
         foreach (Pieces::ofSheets($this->frame->design->fan, $assembly, $units, $this->question->catalogue) as $sheet => $count) {
             $lines[] = [$this->question->catalogue->material($sheet), $count];
         }
-        foreach ($assembly->hardware as $id => $count) {
-            $lines[] = [$this->question->catalogue->material((string) $id), $count * $units];
+        foreach (Pieces::ofHardware($assembly, $units, $this->question->catalogue) as $id => $count) {
+            $lines[] = [$this->question->catalogue->material($id), $count];
         }
 
         return $lines;

@@ -72,18 +72,35 @@ final readonly class CutLine
     /** Holes that are not one round one in the middle, in words; empty where there are none. */
     public function holes(): string
     {
-        $holes = $this->panel->holes;
-        if ($holes === [] || $this->panel->hole !== null) {
+        if ($this->panel->hole !== null) {
             return '';
         }
-        $inches = fn (float $metres): string => TapeFraction::nearest($metres)->text();
-        $first = $holes[0];
-        $size = $first->isRound ? "hole {$inches($first->width)} in" : "opening {$inches($first->width)} × {$inches($first->height)} in";
-        $places = implode('; ', array_map(fn (Hole $hole): string => "{$inches($hole->x)} and {$inches($hole->y)}", $holes));
+        $alike = [];
+        foreach ($this->panel->holes as $hole) {
+            $alike[self::size($hole)][] = $hole;
+        }
+
+        return implode('. ', array_map(self::places(...), array_keys($alike), $alike));
+    }
+
+    private static function size(Hole $hole): string
+    {
+        return $hole->isRound ? 'hole '.self::inches($hole->width).' in' : 'opening '.self::inches($hole->width).' × '.self::inches($hole->height).' in';
+    }
+
+    /** @param  non-empty-list<Hole>  $holes  alike */
+    private static function places(string $size, array $holes): string
+    {
+        $places = implode('; ', array_map(fn (Hole $hole): string => self::inches($hole->x).' and '.self::inches($hole->y), $holes));
 
         return count($holes) === 1
             ? "{$size}, its middle {$places} in from the left and from below"
             : sprintf('%d times %s, middles from the left and from below: %s in', count($holes), $size, $places);
+    }
+
+    private static function inches(float $metres): string
+    {
+        return TapeFraction::nearest($metres)->text();
     }
 
     /** What it is where it is no rectangle; empty where it is one. */

@@ -41,6 +41,24 @@ final class Pieces
     }
 
     /**
+     * What else some units take, by id: pieces, and what is sold by length in whole lengths.
+     *
+     * @param  int  $units  1 or more
+     * @return array<string, int> above zero
+     *
+     * @throws UnknownPart
+     */
+    public static function ofHardware(Assembly $assembly, int $units, Catalogue $catalogue): array
+    {
+        $pieces = array_map(fn (int $count): int => $count * $units, $assembly->hardware);
+        foreach ($assembly->lengths as $id => $length) {
+            $pieces[$id] = ($pieces[$id] ?? 0) + self::ofJoining($catalogue->material($id), $length * $units);
+        }
+
+        return $pieces;
+    }
+
+    /**
      * Sheets to buy, by id. Panels of carton come out of the fans' cartons first; what does not go in there, and panels of
      * another sheet, are cut from bought sheets. Those cut out of something that is bought as hardware are counted there.
      *
@@ -53,17 +71,18 @@ final class Pieces
     {
         $panels = [];
         foreach ($assembly->panels as $panel) {
-            for ($unit = 0; $unit < $units && ! isset($assembly->hardware[$panel->sheet]); $unit++) {
+            $isThere = $panel->sheet === Panel::FAN_CARTON || isset($assembly->hardware[$panel->sheet]);
+            for ($unit = 0; $unit < $units && ! $isThere; $unit++) {
                 $panels[$panel->sheet][] = [$panel->width, $panel->height];
             }
         }
         $sheets = [];
         foreach ($panels as $sheet => $sizes) {
             $material = $catalogue->material((string) $sheet);
-            $isCarton = $sheet === Panel::CARTON && $fan->cartonWidth !== null && $fan->cartonHeight !== null;
+            $isCarton = $sheet === Panel::CARTON && $fan->carton !== null && ! $assembly->usesFanCarton();
             // A sheet that does not tell its size takes the largest panel.
             $size = $material->size() ?? [max(array_column($sizes, 0)), max(array_column($sizes, 1))];
-            $count = Cutting::sheets($sizes, $size, ...($isCarton ? [self::CARTON_FACES * $units, [$fan->cartonWidth, $fan->cartonHeight]] : []));
+            $count = Cutting::sheets($sizes, $size, ...($isCarton ? [self::CARTON_FACES * $units, [$fan->carton->width, $fan->carton->height]] : []));
             if ($count > 0) {
                 $sheets[(string) $sheet] = $count;
             }

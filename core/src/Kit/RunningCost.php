@@ -6,6 +6,7 @@ namespace Jornel\Core\Kit;
 
 use Brick\Math\BigDecimal;
 use Brick\Math\RoundingMode;
+use Jornel\Core\Numeric\Ratio;
 
 /** First cost, filters and energy over a span of years. */
 final readonly class RunningCost
@@ -45,12 +46,12 @@ final readonly class RunningCost
     /**
      * Money over the span for each unit of clean air.
      *
-     * @param  float  $cleanAir  m3/s, above 0
-     * @return float money for a m3/s
+     * @param  float  $cleanAir  m3/s, zero or more
+     * @return float|null money for a m3/s; null where there is none
      */
-    public function perCleanAir(float $cleanAir): float
+    public function perCleanAir(float $cleanAir): ?float
     {
-        return $this->total->toFloat() / $cleanAir;
+        return Ratio::of($this->total->toFloat(), $cleanAir);
     }
 
     /** Money for a room and a year. */

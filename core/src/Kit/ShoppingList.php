@@ -70,8 +70,8 @@ final readonly class ShoppingList
     {
         return array_values(array_unique([
             ...($design->joining->material === null ? [] : [$design->joining->material]),
-            ...array_map(fn (Panel $panel): string => $panel->sheet, $assembly->panels),
-            ...array_map(strval(...), array_keys($assembly->hardware)),
+            ...array_diff(array_map(fn (Panel $panel): string => $panel->sheet, $assembly->panels), [Panel::FAN_CARTON]),
+            ...array_map(strval(...), array_keys($assembly->hardware + $assembly->lengths)),
         ]));
     }
 
@@ -128,8 +128,8 @@ final readonly class ShoppingList
     private static function hardware(Assembly $assembly, int $units, Catalogue $catalogue): array
     {
         $lines = [];
-        foreach ($assembly->hardware as $id => $count) {
-            $lines[] = ['hardware', $catalogue->material((string) $id), $count * $units, ''];
+        foreach (Pieces::ofHardware($assembly, $units, $catalogue) as $id => $count) {
+            $lines[] = ['hardware', $catalogue->material($id), $count, ''];
         }
 
         return $lines;

@@ -42,7 +42,7 @@ final class Comparison
             'least to buy' => fn (Ledger $ledger, UnitLedger $unit): float => $ledger->cost?->first->toFloat() ?? INF,
             'cheapest over the years' => fn (Ledger $ledger, UnitLedger $unit): float => $ledger->cost?->total->toFloat() ?? INF,
             'least power' => fn (Ledger $ledger, UnitLedger $unit): float => $unit->line()->watts,
-            'least past the filters' => fn (Ledger $ledger, UnitLedger $unit): float => $unit->line()->performance->balance->bypassShare(),
+            'least past the filters' => fn (Ledger $ledger, UnitLedger $unit): float => $unit->line()->performance->balance->bypassShare() ?? INF,
             'smallest on the floor' => fn (Ledger $ledger, UnitLedger $unit): float => $unit->units * $unit->measurements->footprint,
             'quickest to build' => fn (Ledger $ledger, UnitLedger $unit): float => $unit->units * Work::of($unit->design)->minutes,
         ];

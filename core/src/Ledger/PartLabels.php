@@ -9,6 +9,8 @@ use Jornel\Core\Quantity\Display;
 use Jornel\Core\Quantity\Sentence;
 use Jornel\Core\Shape\Design;
 use Jornel\Core\Shape\Direction;
+use Jornel\Core\Shape\Hole;
+use Jornel\Core\Shape\Panel;
 use Jornel\Core\Shape\Scene\Scene;
 
 /** The numbers that stand on the parts of a unit's drawing, at the speed that is judged. */
@@ -34,7 +36,7 @@ final class PartLabels
                 Sentence::of('%s of finest caught', [Display::Share, $face->efficiency->e1]),
             ]];
         }
-        $flow = fn (bool $seams): float => array_sum(array_map(fn (LeakFlow $leak): float => $leak->isSeam === $seams ? $leak->flow : 0.0, $performance->leaks));
+        $flow = fn (bool $seams): float => array_sum(array_map(fn (LeakFlow $leak): float => $leak->leak->isSeam() === $seams ? $leak->flow : 0.0, $performance->leaks));
         $labels['seam'] = ['name' => $unit->design->joining->name, 'lines' => [
             Sentence::of('%s past the seams', [Display::Flow, $flow(true)]),
             Sentence::of('gaps of %s in all', [Display::SmallArea, $unit->assembly->seamLength() * $unit->design->joining->residualGap]),
@@ -45,11 +47,7 @@ final class PartLabels
         foreach ($unit->assembly->panels as $panel) {
             $labels[$panel->id] ??= ['name' => $panel->name, 'lines' => [
                 Sentence::of($panel->isRectangle() ? '%s × %s' : 'inside %s × %s', [Display::PartLength, $panel->width], [Display::PartLength, $panel->height]),
-                ...($panel->holes === [] ? [] : [Sentence::of(match (true) {
-                    count($panel->holes) > 1 => count($panel->holes).' holes %s',
-                    $panel->holes[0]->isRound => 'hole %s',
-                    default => 'opening %s × %s',
-                }, [Display::PartLength, $panel->holes[0]->width], [Display::PartLength, $panel->holes[0]->height])]),
+                ...self::holes($panel),
             ]];
         }
 
@@ -59,6 +57,27 @@ final class PartLabels
         }
 
         return $labels;
+    }
+
+    /**
+     * The holes of a panel that are alike with its first; those for screws are on the cut list.
+     *
+     * @return list<Sentence>
+     */
+    private static function holes(Panel $panel): array
+    {
+        $first = $panel->holes[0] ?? null;
+        if ($first === null) {
+            return [];
+        }
+        $alike = count(array_filter($panel->holes, fn (Hole $hole): bool => $hole->width === $first->width));
+        $size = [[Display::PartLength, $first->width], [Display::PartLength, $first->height]];
+
+        return [match (true) {
+            ! $first->isRound => Sentence::of('opening %s × %s', ...$size),
+            $alike > 1 => Sentence::of('%s holes %s', $alike, $size[0]),
+            default => Sentence::of('hole %s', $size[0]),
+        }];
     }
 
     /**

@@ -58,7 +58,7 @@ final readonly class SpeedLine
             Clearance::time($room->pollutant, $rates, 0.99),
             $level,
             self::atSeats($performance, $room, $units),
-            $units * $performance->speed->watts,
+            $units * $performance->watts,
             $room->noiseLimit === null || $level <= $room->noiseLimit + 1e-9,
         );
     }

@@ -11,6 +11,7 @@ use Jornel\Core\Quantity\Sentence;
 use Jornel\Core\Room\Room;
 use Jornel\Core\Room\Target\Target;
 use Jornel\Core\Shape\Design;
+use Jornel\Core\Shape\LeakKind;
 use Jornel\Core\Shape\Measurements;
 
 /** The rules that a build is held against, each said with its figures and what would mend it. */
@@ -136,20 +137,25 @@ final class Verdict
     private static function bypass(SpeedLine $line): ?Finding
     {
         $balance = $line->performance->balance;
-        if ($balance->bypassShare() < self::MUCH_BYPASS) {
+        $share = $balance->bypassShare() ?? 0.0;
+        if ($share < self::MUCH_BYPASS) {
             return null;
         }
-        $worst = $line->performance->leaks[0] ?? new LeakFlow('Leaks', 0.0, 0.0);
-        foreach ($line->performance->leaks as $leak) {
-            if ($leak->flow > $worst->flow) {
-                $worst = $leak;
-            }
-        }
+        $leaks = $line->performance->leaks;
+        usort($leaks, fn (LeakFlow $one, LeakFlow $other): int => $other->flow <=> $one->flow);
+        $worst = $leaks[0];
+        $what = match ($worst->leak->kind) {
+            LeakKind::UncoveredRing => 'Most of it: the ring of the filter that the fan does not cover, %s. Only a collar closes it.',
+            LeakKind::CornerWindows => 'Most of it: windows at the fan’s corners, %s. Tape the front corners or add a shroud.',
+            LeakKind::Recirculation => 'Most of it: back through the fan’s corners, %s. A shroud cut to the blade circle closes them.',
+            LeakKind::Seam => 'Most of it: the seams, %s. A tighter joining closes them.',
+            LeakKind::Other => 'Most of it: other openings, %s. Close them.',
+        };
 
         return Finding::warning(
             'bypass',
-            Sentence::of('%s of the air passes no filter (%s).', [Display::Share, $balance->bypassShare()], [Display::Flow, $balance->leakFlow]),
-            Sentence::of('Most of it: %s, %s.', lcfirst($worst->name), [Display::Flow, $worst->flow]),
+            Sentence::of('%s of the air passes no filter (%s).', [Display::Share, $share], [Display::Flow, $balance->leakFlow]),
+            Sentence::of($what, [Display::Flow, $worst->flow]),
         );
     }
 

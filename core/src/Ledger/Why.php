@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Jornel\Core\Ledger;
 
 use Jornel\Core\Airflow\Explanation;
+use Jornel\Core\Airflow\ExplanationKey;
 use Jornel\Core\Kit\RunningCost;
 use Jornel\Core\Kit\ShoppingLine;
 use Jornel\Core\Kit\ShoppingList;
@@ -32,11 +33,12 @@ final readonly class Why
     private function all(): array
     {
         $pollutant = $this->ledger->room->pollutant;
-        $rows = array_map(WhyLine::explained(...), Explanation::of($this->line->performance, $this->unit->unit, [$pollutant]));
-        $balance = array_slice($rows, 0, 2);
-        $bypass = array_values(array_filter($rows, fn (WhyLine $row): bool => str_starts_with($row->formula, 'Q = Cd A') || $row->figure === 'Bypass'));
-        $faces = array_values(array_filter($rows, fn (WhyLine $row): bool => preg_match('/^(Face velocity|Drop|Efficiency)/', $row->figure) === 1));
-        $clean = array_values(array_filter($rows, fn (WhyLine $row): bool => str_starts_with($row->figure, 'Clean air')));
+        $rows = Explanation::of($this->line->performance, $this->unit->unit, [$pollutant]);
+        $of = fn (ExplanationKey ...$keys): array => array_map(WhyLine::explained(...), array_values(array_filter($rows, fn (Explanation $row): bool => in_array($row->key, $keys, true))));
+        $balance = $of(ExplanationKey::Pressure, ExplanationKey::FanFlow);
+        $bypass = $of(ExplanationKey::Bypass, ExplanationKey::Leak);
+        $faces = $of(ExplanationKey::FaceVelocity, ExplanationKey::Drop, ExplanationKey::Efficiency);
+        $clean = $of(ExplanationKey::CleanAirOfBin, ExplanationKey::CleanAir);
 
         return [
             'cleanAir' => [$this->ofAllUnits(), ...array_reverse($clean), ...$faces],
@@ -46,8 +48,8 @@ final readonly class Why
             'minutes99' => $this->minutes(0.99, $this->line->seconds99),
             'level' => [$this->level()],
             ...($this->line->seatLevel === null ? [] : ['seatLevel' => $this->atSeat($this->line->seatLevel)]),
-            'watts' => [new WhyLine('Power of all units', 'n P', Sentence::of('%s × %s = %s', $this->unit->units, [Display::Power, $this->line->performance->speed->watts], [Display::Power, $this->line->watts]), '', 'of the fans at this speed')],
-            'filterFlow' => [...$balance, ...array_values(array_filter($faces, fn (WhyLine $row): bool => str_starts_with($row->figure, 'Face')))],
+            'watts' => [new WhyLine('Power of all units', 'n P', Sentence::of('%s × %s = %s', $this->unit->units, [Display::Power, $this->line->performance->watts], [Display::Power, $this->line->watts]), '', 'of the fans at this speed')],
+            'filterFlow' => [...$balance, ...$of(ExplanationKey::FaceVelocity)],
             'bypassFlow' => $bypass,
             'pressure' => $balance,
             'first' => $this->bought(),

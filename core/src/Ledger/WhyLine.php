@@ -23,6 +23,6 @@ final readonly class WhyLine
 
     public static function explained(Explanation $row): self
     {
-        return new self(ucfirst($row->figure), $row->formula, Sentence::of('%s', sprintf('%s = %.4g %s', $row->filled, $row->value, $row->unit)), $row->from->value, $row->source);
+        return new self(ucfirst($row->figure), $row->formula->letters, Sentence::of('%s', $row->text()), $row->from->value, $row->source);
     }
 }

@@ -54,6 +54,17 @@ final class BadRecord extends Invalid
         return new self($path, "This is no fan curve: {$why}.");
     }
 
+    /** @param  list<int|string>  $known */
+    public static function unknownChoice(string $path, array $known): self
+    {
+        return new self($path, 'Choose one of: '.implode(', ', $known).'.');
+    }
+
+    public static function holdsFlow(string $path): self
+    {
+        return new self($path, 'Only an EC motor can hold its flow.');
+    }
+
     public static function unknownGrade(string $path, string $grade): self
     {
         return new self($path, "The grade “{$grade}” is not in the grade table.");

@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace Jornel\Core\Part;
 
 use Jornel\Core\Air\BinShares;
+use Jornel\Core\Numeric\Formula;
 
 /**
  * Share of particles that a filter catches, by size bin, at the face velocity it really runs at.
  *
  * Penetration at v: P(v) = P_ref ^ ((v_ref / v)^k), k = 0.40, 0.10, 0 for the bins (assumed; diffusion alone
- * would give 2/3). HEPA takes no correction; a penetration of 0 or 1 stays.
+ * would give 2/3). HEPA takes no correction; a penetration of 0 or 1 stays. Whatever the correction gives, a coarser bin is
+ * never caught worse than a finer one: the coarser is raised.
  */
 final readonly class Efficiency
 {
@@ -82,13 +84,42 @@ final readonly class Efficiency
         if (! $this->corrects && $this->isPlain) {
             return $this->rated;
         }
-        $ratio = $this->corrects ? self::RATING_VELOCITY / max($velocity, self::SLOWEST) : 1.0;
+        if (! $this->corrects) {
+            return new BinShares(
+                self::corrected($this->rated->e1, $this->factor->e1), self::corrected($this->rated->e2, $this->factor->e2), self::corrected($this->rated->e3, $this->factor->e3),
+            );
+        }
+        $ratio = self::RATING_VELOCITY / max($velocity, self::SLOWEST);
+        $e1 = self::corrected($this->rated->e1, $ratio ** self::EXPONENT[0] * $this->factor->e1);
+        $e2 = max($e1, self::corrected($this->rated->e2, $ratio ** self::EXPONENT[1] * $this->factor->e2));
 
-        return new BinShares(
-            self::corrected($this->rated->e1, $ratio ** self::EXPONENT[0] * $this->factor->e1),
-            self::corrected($this->rated->e2, $ratio ** self::EXPONENT[1] * $this->factor->e2),
-            self::corrected($this->rated->e3, $ratio ** self::EXPONENT[2] * $this->factor->e3),
-        );
+        return new BinShares($e1, $e2, max($e2, self::corrected($this->rated->e3, $ratio ** self::EXPONENT[2] * $this->factor->e3)));
+    }
+
+    /**
+     * How the share that is caught of a bin is worked out.
+     *
+     * @param  'e1'|'e2'|'e3'  $bin
+     * @param  float  $velocity  face velocity, m/s
+     */
+    public function formula(string $bin, float $velocity): Formula
+    {
+        [$rated, $factor] = [$this->rated->in($bin), $this->factor->in($bin)];
+        $passed = 1.0 - $rated;
+        $own = match (true) {
+            $passed <= 0.0, $passed >= 1.0, ! $this->corrects && $factor === 1.0 => Formula::of('E as rated', '%s', $rated),
+            ! $this->corrects => Formula::of('E = 1 - P_ref^f', '1 - %s^%s', $passed, $factor),
+            default => Formula::of(
+                'E = 1 - P_ref^((v_ref / v)^k)', '1 - %s^((%s / %s)^%s'.($factor === 1.0 ? ')' : ' × '.Formula::figure($factor).')'),
+                $passed, self::RATING_VELOCITY, max($velocity, self::SLOWEST), self::EXPONENT[['e1' => 0, 'e2' => 1, 'e3' => 2][$bin]],
+            ),
+        };
+        $found = $this->at($velocity);
+        $finer = ['e1' => 0.0, 'e2' => $found->e1, 'e3' => $found->e2][$bin];
+
+        return $this->corrects && $finer > 0.0 && $found->in($bin) === $finer
+            ? new Formula("{$own->letters}, not below that of the finer bin", 'max('.Formula::figure($finer).", {$own->filled})")
+            : $own;
     }
 
     private static function corrected(float $rated, float $exponent): float

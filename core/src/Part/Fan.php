@@ -13,15 +13,10 @@ final readonly class Fan
      * @param  string  $family  as the catalogue groups it: `box fan`, `drum fan`, ...
      * @param  non-empty-list<FanSpeed>  $speeds  slowest first
      * @param  FanRating  $rating  of its top speed
-     * @param  float  $openRecirculation  m2 through the housing's corners when they are open
-     * @param  float  $shroudedRecirculation  m2 left when a shroud is cut to the blade circle
-     * @param  Provenance  $recirculationFrom  where these two came from
      * @param  float  $pushingFactor  share of its flows that is left when it pushes into a box, above 0, at most 1
-     * @param  bool  $hasRearGrille  whether a grille closes its intake side
+     * @param  FanHandling  $handling  how it may be set up and held, and what is stated about it
      * @param  float|null  $volts  direct current it is made for; null for mains
      * @param  float  $mass  kg
-     * @param  float|null  $cartonWidth  of the two large faces of the carton it comes in, m
-     * @param  float|null  $cartonHeight  of the same, m
      * @param  list<Pack>  $packs
      * @param  array<string, mixed>  $data  the entry it was read from, kept with every version that used it
      */
@@ -32,16 +27,13 @@ final readonly class Fan
         public FanBody $body,
         public array $speeds,
         public FanRating $rating,
-        public float $openRecirculation,
-        public float $shroudedRecirculation,
-        public Provenance $recirculationFrom,
+        public Recirculation $recirculation,
         public float $pushingFactor,
-        public bool $enclosedMotor,
-        public bool $hasRearGrille,
+        public Motor $motor,
+        public FanHandling $handling,
         public ?float $volts,
         public float $mass,
-        public ?float $cartonWidth,
-        public ?float $cartonHeight,
+        public ?Carton $carton,
         public array $packs,
         public Provenance $provenance,
         public array $data,
@@ -58,34 +50,48 @@ final readonly class Fan
     {
         $record = new Record($data, $path);
         $rating = FanRating::read($record);
+        $body = FanBody::fromRecord($record->child('body'));
+        $motor = Motor::read($record);
         $volts = $record->optional('volts', 0.0)?->si;
-        $top = new FanSpeed('', $rating->curve, $record->figure('power', 0.0)->si, $record->figure('level', 0.0)->si);
-        $top = $top->behindGuard($record->optional('guard_loss', -1e-12)->si ?? 0.0);
-        $speeds = array_map(fn (Record $speed): FanSpeed => $top->atRatio($speed->text('name'), self::ratio($speed, $volts)), $record->records('speeds'));
-        $open = $record->figure('recirculation_open', -1e-9);
         $pushing = $record->optional('pushing_factor', 0.0)->si ?? 1.0;
 
         return new self(
-            $record->text('id'),
-            $record->text('name'),
-            $record->text('family'),
-            FanBody::fromRecord($record->child('body')),
-            $speeds === [] ? throw BadRecord::missing($record->path('speeds')) : $speeds,
-            $rating,
-            $open->si,
-            $record->figure('recirculation_shrouded', -1e-9)->si,
-            $open->provenance,
-            $pushing <= 1.0 ? $pushing : throw BadRecord::notAShare($record->path('pushing_factor'), $pushing),
-            $record->flag('enclosed_motor'),
-            str_contains(is_string($data['guard'] ?? null) ? $data['guard'] : '', 'both sides'),
-            $volts,
-            $record->figure('mass', 0.0)->si,
-            $record->optional('carton_width', 0.0)?->si,
-            $record->optional('carton_height', 0.0)?->si,
-            Pack::list($record->records('packs')),
-            $rating->flowFrom,
-            $data,
+            id: $record->text('id'),
+            name: $record->text('name'),
+            family: $record->text('family'),
+            body: $body,
+            speeds: self::speeds($record, $rating, $motor, $volts),
+            rating: $rating,
+            recirculation: Recirculation::read($record),
+            pushingFactor: $pushing <= 1.0 ? $pushing : throw BadRecord::notAShare($record->path('pushing_factor'), $pushing),
+            motor: $motor,
+            handling: FanHandling::read($record),
+            volts: $volts,
+            mass: $record->figure('mass', 0.0)->si,
+            carton: Carton::read($record, $body),
+            packs: Pack::list($record->records('packs')),
+            provenance: $rating->flowFrom,
+            data: $data,
         );
+    }
+
+    /**
+     * By the fan laws from the top speed, each with its own watts and level where they are told.
+     *
+     * @return non-empty-list<FanSpeed> slowest first
+     */
+    private static function speeds(Record $record, FanRating $rating, Motor $motor, ?float $volts): array
+    {
+        $top = (new FanSpeed('', $rating->curve, $record->figure('power', 0.0)->si, $record->figure('level', 0.0)->si))
+            ->behindGuard($record->optional('guard_loss', -1e-12)->si ?? 0.0);
+        $speeds = array_map(function (Record $speed) use ($top, $motor, $volts): FanSpeed {
+            $ratio = self::ratio($speed, $volts);
+            $one = $top->atRatio($speed->text('name'), $ratio)->withOwn($speed->optional('power', 0.0)?->si, $speed->optional('level', 0.0)?->si);
+
+            return $motor->holdsFlow ? $one->holdingFlow($top, min(1.0, $ratio)) : $one;
+        }, $record->records('speeds'));
+
+        return $speeds === [] ? throw BadRecord::missing($record->path('speeds')) : $speeds;
     }
 
     /** Speed over the top speed: as such, or by the voltage, with which a DC fan's speed goes about. */

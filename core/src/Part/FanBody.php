@@ -45,6 +45,12 @@ final readonly class FanBody
         return M_PI / 4.0 * $this->bladeCircle ** 2;
     }
 
+    /** @return float round its housing, m */
+    public function perimeter(): float
+    {
+        return $this->isRound() ? M_PI * $this->side : 4.0 * $this->side;
+    }
+
     /**
      * What an opening leaves of the flow: its area over the blades' where it is the smaller.
      *

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Part;
 
+use Jornel\Core\Numeric\Formula;
+
 /** Flow of a fan against the pressure it works against; falls strictly. */
 interface FanCurve
 {
@@ -26,6 +28,9 @@ interface FanCurve
 
     /** @return float Pa at which nothing moves any more */
     public function shutOff(): float;
+
+    /** How the flow at a pressure is worked out, with the figures put in. */
+    public function formula(float $pressure): Formula;
 
     /**
      * The same curve with every flow and every pressure multiplied.

@@ -7,14 +7,18 @@ namespace Jornel\Core\Part;
 /** One setting of a fan's switch. */
 final readonly class FanSpeed
 {
+    /** Level that no setting of a fan falls below, dBA at 1 m (assumed). */
+    public const FLOOR = 18.0;
+
     /** Free flow of the bare fan, with nothing in its way, m3/s. */
     public float $bareFlow;
 
     /**
      * @param  FanCurve  $curve  behind its guard
-     * @param  float  $watts  W at the plug
-     * @param  float  $level  dBA at 1 m
+     * @param  float  $watts  W at the plug, in free air
+     * @param  float  $level  dBA at 1 m, in free air
      * @param  float|null  $bareFlow  m3/s; null where the curve is that of the bare fan
+     * @param  FlowHold|null  $hold  of a fan that speeds up to hold its flow; null for any other
      */
     public function __construct(
         public string $name,
@@ -22,6 +26,7 @@ final readonly class FanSpeed
         public float $watts,
         public float $level,
         ?float $bareFlow = null,
+        public ?FlowHold $hold = null,
     ) {
         $this->bareFlow = $bareFlow ?? $curve->freeFlow();
     }
@@ -33,7 +38,8 @@ final readonly class FanSpeed
     }
 
     /**
-     * This speed by the fan laws: Q ~ N, P ~ N2, W ~ N3, level + 50 log10(N2 / N1). A guard's loss goes with N2.
+     * This speed by the fan laws: Q ~ N, P ~ N2, W ~ N3, level + 50 log10(N2 / N1), never below the floor. A guard's loss
+     * goes with N2.
      *
      * Source: AMCA / ASHRAE Handbook, HVAC Systems and Equipment.
      *
@@ -41,7 +47,32 @@ final readonly class FanSpeed
      */
     public function atRatio(string $name, float $ratio): self
     {
-        return new self($name, $this->curve->scaled($ratio, $ratio ** 2), $this->watts * $ratio ** 3, $this->level + 50.0 * log10($ratio), $this->bareFlow * $ratio);
+        return new self(
+            $name, $this->curve->scaled($ratio, $ratio ** 2), $this->watts * $ratio ** 3,
+            self::notBelowFloor($this->level + 50.0 * log10($ratio)), $this->bareFlow * $ratio,
+        );
+    }
+
+    /**
+     * The same with figures of its own in place of those that the laws give: a tapped AC motor falls far less than they say.
+     *
+     * @param  float|null  $watts  W; null for those it has
+     * @param  float|null  $level  dBA at 1 m; null for the one it has
+     */
+    public function withOwn(?float $watts, ?float $level): self
+    {
+        return new self($this->name, $this->curve, $watts ?? $this->watts, $level ?? $this->level, $this->bareFlow, $this->hold);
+    }
+
+    /**
+     * The same of a fan that holds its flow.
+     *
+     * @param  self  $top  its top speed
+     * @param  float  $ratio  of this speed over the top speed, above 0, at most 1
+     */
+    public function holdingFlow(self $top, float $ratio): self
+    {
+        return new self($this->name, new HeldFlowCurve($this->curve, $top->curve), $this->watts, $this->level, $this->bareFlow, new FlowHold($this->curve, 1.0 / $ratio, $top->watts, $top->level));
     }
 
     /**
@@ -51,6 +82,25 @@ final readonly class FanSpeed
      */
     public function times(int $count): self
     {
-        return $count === 1 ? $this : new self($this->name, $this->curve->scaled((float) $count, 1.0), $this->watts * $count, $this->level + 10.0 * log10($count), $this->bareFlow * $count);
+        return $count === 1 ? $this : new self(
+            $this->name, $this->curve->scaled((float) $count, 1.0), $this->watts * $count, $this->level + 10.0 * log10($count),
+            $this->bareFlow * $count, $this->hold?->times($count),
+        );
+    }
+
+    /** The same with another curve of another free flow: as measured, or drawn from what is known of it. */
+    public function varied(float $flow, float $pressure): self
+    {
+        return new self($this->name, $this->curve->scaled($flow, $pressure), $this->watts, $this->level, $this->bareFlow * $flow, $this->hold);
+    }
+
+    /**
+     * A level that nothing is known of stays so.
+     *
+     * @param  float  $level  dBA
+     */
+    public static function notBelowFloor(float $level): float
+    {
+        return is_nan($level) ? $level : max(self::FLOOR, $level);
     }
 }

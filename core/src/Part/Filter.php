@@ -29,6 +29,7 @@ final readonly class Filter
      * @param  float  $ratedVelocity  face velocity above which dust is driven through, m/s
      * @param  float  $pleatPitch  m from pleat to pleat
      * @param  float  $mass  kg
+     * @param  float  $carbon  activated carbon in it, kg
      * @param  Loading|null  $loading  of the whole net face; null where its dust capacity is not known
      * @param  Provenance  $provenance  of its drop
      * @param  Provenance  $gradeFrom  of its efficiency
@@ -50,6 +51,7 @@ final readonly class Filter
         public float $ratedVelocity,
         public float $pleatPitch,
         public float $mass,
+        public float $carbon,
         public ?Loading $loading,
         public array $packs,
         public Provenance $provenance,
@@ -91,6 +93,7 @@ final readonly class Filter
             $record->figure('rated_velocity', 0.0)->si,
             Unit::Foot->toSi(1.0) / $record->number('pleats_per_foot', 0.0)->si,
             $record->figure('mass', 0.0)->si,
+            $record->optional('carbon', -1e-12)->si ?? 0.0,
             ($capacity = $record->optional('capacity', 0.0)) === null ? null : new Loading($capacity->si, $record->optional('growth', 1.0)->si ?? Loading::GROWTH),
             Pack::list($record->records('packs')),
             $drops[0]->figure('pressure', 0.0)->provenance,
@@ -152,7 +155,7 @@ final readonly class Filter
         return new self(
             $this->id, $this->name, $this->nominal, $this->form, $this->grade, $this->width, $this->height, $this->depth, $this->rim, $this->pressureLaw,
             $load > 0.0 ? $efficiency->withFinestKept(Loading::chargeKept($load)) : $efficiency,
-            $this->ratedVelocity, $this->pleatPitch, $this->mass, $this->loading, $this->packs, $this->provenance, $this->gradeFrom, $this->data,
+            $this->ratedVelocity, $this->pleatPitch, $this->mass, $this->carbon, $this->loading, $this->packs, $this->provenance, $this->gradeFrom, $this->data,
         );
     }
 
@@ -216,7 +219,7 @@ final readonly class Filter
             $best->id, $best->name, $best->nominal, $best->form, $best->grade, $best->width, $best->height, $best->depth, $best->rim,
             new PressureLaw(min(array_map(fn (self $filter): float => $filter->pressureLaw->viscous, $filters)), min(array_map(fn (self $filter): float => $filter->pressureLaw->inertial, $filters))),
             Efficiency::noWorseThan(array_map(fn (self $filter): Efficiency => $filter->efficiency, $filters)),
-            $best->ratedVelocity, $best->pleatPitch, $best->mass, null, $best->packs, $best->provenance, $best->gradeFrom, $best->data,
+            $best->ratedVelocity, $best->pleatPitch, $best->mass, $best->carbon, null, $best->packs, $best->provenance, $best->gradeFrom, $best->data,
         );
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Jornel\Core\Part;
 
 use Jornel\Core\Numeric\BracketedRoot;
+use Jornel\Core\Numeric\Formula;
 
 /**
  * A fan with something in its way besides the box: a guard that takes a fixed pressure, a duct or a canister that takes
@@ -51,6 +52,14 @@ final readonly class HinderedCurve implements FanCurve
     public function shutOff(): float
     {
         return max(0.0, $this->fan->shutOff() - $this->loss);
+    }
+
+    public function formula(float $pressure): Formula
+    {
+        $against = max(0.0, $pressure) + $this->loss + ($this->duct?->drop($this->flow($pressure)) ?? 0.0);
+        $fan = $this->fan->formula($against);
+
+        return new Formula("{$fan->letters}, dP with what guard and duct take", $fan->filled);
     }
 
     public function scaled(float $flow, float $pressure): self

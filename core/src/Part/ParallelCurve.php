@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Jornel\Core\Part;
 
 use Jornel\Core\Numeric\BracketedRoot;
+use Jornel\Core\Numeric\Formula;
 
 /**
  * Several fans on one box: flows add at equal pressure. A fan whose shut-off pressure is below the box's contributes
@@ -42,6 +43,11 @@ final readonly class ParallelCurve implements FanCurve
     public function shutOff(): float
     {
         return max(array_map(fn (FanCurve $fan): float => $fan->shutOff(), $this->fans));
+    }
+
+    public function formula(float $pressure): Formula
+    {
+        return new Formula('Q = sum over the fans of Q(dP)', implode(' + ', array_map(fn (FanCurve $fan): string => $fan->formula($pressure)->filled, $this->fans)));
     }
 
     public function scaled(float $flow, float $pressure): self

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Part;
 
+use Jornel\Core\Numeric\Formula;
 use Jornel\Core\Numeric\MonotoneInterpolation;
 
 /** A fan measured or rated at several points, with monotone interpolation of pressure over flow between them. */
@@ -49,6 +50,11 @@ final readonly class PointCurve implements FanCurve
     public function shutOff(): float
     {
         return $this->shutOff * $this->pressure;
+    }
+
+    public function formula(float $pressure): Formula
+    {
+        return Formula::of('Q read off the measured curve at dP', '%s', $this->flow($pressure));
     }
 
     public function scaled(float $flow, float $pressure): self

@@ -88,6 +88,40 @@ final readonly class Record
         return array_key_exists($key, $this->data) ? $this->text($key) : $usual;
     }
 
+    /**
+     * One of the cases of an enumeration, by its value.
+     *
+     * @template T of \BackedEnum
+     *
+     * @param  T  $usual  where nothing is told
+     * @return T
+     *
+     * @throws BadRecord
+     */
+    public function choice(string $key, \BackedEnum $usual): \BackedEnum
+    {
+        if (! array_key_exists($key, $this->data)) {
+            return $usual;
+        }
+
+        return $usual::tryFrom($this->text($key)) ?? throw BadRecord::unknownChoice($this->path($key), array_column($usual::cases(), 'value'));
+    }
+
+    /**
+     * Several of the cases of an enumeration.
+     *
+     * @template T of \BackedEnum
+     *
+     * @param  T  $of  any of its cases
+     * @return list<T>
+     *
+     * @throws BadRecord
+     */
+    public function choices(string $key, \BackedEnum $of): array
+    {
+        return array_map(fn (string $value): \BackedEnum => $of::tryFrom($value) ?? throw BadRecord::unknownChoice($this->path($key), array_column($of::cases(), 'value')), $this->texts($key));
+    }
+
     public function childOr(string $key): ?self
     {
         return isset($this->data[$key]) ? $this->child($key) : null;

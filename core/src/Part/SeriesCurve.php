@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Jornel\Core\Part;
 
 use Jornel\Core\Numeric\BracketedRoot;
+use Jornel\Core\Numeric\Formula;
 
 /**
  * Fans one behind the other: pressures add at equal flow. A fan that is carried beyond its free flow adds nothing; what
@@ -41,6 +42,11 @@ final readonly class SeriesCurve implements FanCurve
     public function shutOff(): float
     {
         return array_sum(array_map(fn (FanCurve $fan): float => $fan->shutOff(), $this->fans));
+    }
+
+    public function formula(float $pressure): Formula
+    {
+        return Formula::of('Q at which the pressures of the fans add up to dP', '%s', $this->flow($pressure));
     }
 
     public function scaled(float $flow, float $pressure): self

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Part;
 
+use Jornel\Core\Numeric\Formula;
+
 /**
  * A fan of which only free flow and shut-off pressure are known: P = P0 (1 - (Q / Q0)^m).
  *
@@ -42,6 +44,13 @@ final readonly class TwoFigureCurve implements FanCurve
     public function shutOff(): float
     {
         return $this->shutOff;
+    }
+
+    public function formula(float $pressure): Formula
+    {
+        return $pressure >= $this->shutOff
+            ? Formula::of('Q = 0 from the shut-off pressure on', '%s', 0.0)
+            : Formula::of('Q = Q0 (1 - dP / P0)^(1 / m)', '%s × (1 - %s / %s)^(1 / %s)', $this->freeFlow, max(0.0, $pressure), $this->shutOff, $this->exponent);
     }
 
     public function scaled(float $flow, float $pressure): self

@@ -45,17 +45,20 @@ final readonly class ArrayBox implements Shape
     {
         return [
             new ShapeOption('fans-top', 'Fans on top', ['full' => 'As many as fit'] + ShapeOption::number('', '', 0, self::MOST, 'fans', 0)->choices, 'full'),
-            ShapeOption::number('fans-ends', 'Fans on each end', 0, self::MOST_ON_END, 'fans', 0),
+            ShapeOption::number('fans-ends', 'Fans on an end', 0, self::MOST_ON_END, 'fans', 0),
+            new ShapeOption('ends', 'Ends with fans', ['one' => 'One', 'both' => 'Both'], 'one'),
         ];
     }
 
-    /** Fans go on the top first; on the ends only when the top is full. */
+    /** Fans go on the top first; on one end, and then on both, only when the top is full. */
     public function ways(): array
     {
-        $onTop = array_map(fn (int $count): array => ['fans-top' => (string) $count, 'fans-ends' => '0'], range(1, self::MOST));
-        $onEnds = array_map(fn (int $count): array => ['fans-top' => 'full', 'fans-ends' => (string) $count], range(1, self::MOST_ON_END));
+        $onTop = array_map(fn (int $count): array => ['fans-top' => (string) $count, 'fans-ends' => '0', 'ends' => 'one'], range(1, self::MOST));
+        foreach (['one', 'both'] as $ends) {
+            $onEnds[] = array_map(fn (int $count): array => ['fans-top' => 'full', 'fans-ends' => (string) $count, 'ends' => $ends], range(1, self::MOST_ON_END));
+        }
 
-        return [...$onTop, ...$onEnds];
+        return [...$onTop, ...array_merge(...$onEnds)];
     }
 
     public function filterCount(Design $design): int
@@ -65,7 +68,7 @@ final readonly class ArrayBox implements Shape
 
     public function fanCount(Design $design): int
     {
-        return $this->onTop($design) + 2 * $design->number('fans-ends');
+        return $this->onTop($design) + ($this->onBothEnds($design) ? 2 : 1) * $design->number('fans-ends');
     }
 
     public function assemble(Design $design): Assembly
@@ -75,7 +78,7 @@ final readonly class ArrayBox implements Shape
         $depth = $this->depth($design);
         $length = $long + 2.0 * Panel::THICKNESS;
         $count = $this->fanCount($design);
-        $end = Panel::withHoles('end', 'End', $up, $depth, $this->end($design)?->holes() ?? []);
+        $end = fn (bool $hasFans): Panel => Panel::withHoles($hasFans ? 'end' : 'end-plain', $hasFans ? 'End with the fans' : 'End', $up, $depth, $hasFans ? $this->end($design)?->holes() ?? [] : []);
 
         return new Assembly(
             faces: FilterFace::alike(2, $design, $design->filter->netArea()),
@@ -83,15 +86,16 @@ final readonly class ArrayBox implements Shape
                 new Seam('Filters all round', 4.0 * ($long + $up), 8),
                 new Seam('Ends to top and bottom', 4.0 * $depth, 4),
             ],
-            openings: [new Opening('Back through the fans’ corners', $count * ($design->corners === Corners::Shroud ? $design->fan->shroudedRecirculation : $design->fan->openRecirculation))],
+            openings: [Opening::recirculation($design->corners, $design->fan, $count)],
             panels: [
                 Panel::withHoles('top', 'Top', $length, $depth, $this->top($design)?->holes() ?? []),
                 Panel::rectangle('bottom', 'Bottom', $length, $depth),
-                $end, $end,
+                $end($design->number('fans-ends') > 0), $end($design->number('fans-ends') > 0 && $this->onBothEnds($design)),
             ],
             throttle: 1.0,
             remarks: ['The box is slack until a filter stiffens it: one filter goes in early, and something must pull the long panels together.'],
-            hardware: SmallFanWiring::for($count),
+            hardware: SmallFanWiring::for($count, $design->fan) + ['bungee' => 2],
+            lengths: ['foam-strip' => 4.0 * ($long + $up)],
         );
     }
 
@@ -103,20 +107,22 @@ final readonly class ArrayBox implements Shape
         $deep = $design->stackDepth();
         $depth = $this->depth($design);
         $body = $design->fan->body;
-        $x0 = $design->number('fans-ends') > 0 ? $body->depth : 0.0;
+        $hasFans = $design->number('fans-ends') > 0;
+        $hasBoth = $hasFans && $this->onBothEnds($design);
+        $x0 = $hasBoth ? $body->depth : 0.0;
         $x1 = $x0 + $long + 2.0 * $t;
         $box = fn (string $part, float $xa, float $ya, float $za, float $xb, float $yb, float $zb): Solid => Solid::box($part, 'board', new Point($xa, $ya, $za), new Point($xb, $yb, $zb));
         $top = $up + 2.0 * $t;
         $solids = [
             $box('bottom', $x0, 0.0, 0.0, $x1, $depth, $t),
-            $box('end', $x0, 0.0, $t, $x0 + $t, $depth, $t + $up),
+            $box($hasBoth ? 'end' : 'end-plain', $x0, 0.0, $t, $x0 + $t, $depth, $t + $up),
             Solid::box('face-1', 'filter', new Point($x0 + $t, 0.0, $t), new Point($x1 - $t, $deep, $t + $up), ['front' => FilterMarks::on($design->filter, Frame::front($x0 + $t, 0.0, $t), $long, $up)]),
             Solid::box('face-2', 'filter', new Point($x0 + $t, $depth - $deep, $t), new Point($x1 - $t, $depth, $t + $up)),
-            $box('end', $x1 - $t, 0.0, $t, $x1, $depth, $t + $up),
+            $box($hasFans ? 'end' : 'end-plain', $x1 - $t, 0.0, $t, $x1, $depth, $t + $up),
             $box('top', $x0, 0.0, $top - $t, $x1, $depth, $top),
             ...($this->top($design)?->solids(Frame::top($x0, 0.0, $top)) ?? []),
             ...($this->end($design)?->solids(new Frame(new Point($x1, $depth, $t), new Point(0.0, 0.0, 1.0), new Point(0.0, -1.0, 0.0))) ?? []),
-            ...($this->end($design)?->solids(new Frame(new Point($x0, 0.0, $t), new Point(0.0, 0.0, 1.0), new Point(0.0, 1.0, 0.0))) ?? []),
+            ...($hasBoth ? $this->end($design)?->solids(new Frame(new Point($x0, 0.0, $t), new Point(0.0, 0.0, 1.0), new Point(0.0, 1.0, 0.0))) ?? [] : []),
         ];
         $z = $top + ($this->onTop($design) > 0 ? $body->depth : 0.0);
         $middle = ($x0 + $x1) / 2.0;
@@ -128,10 +134,10 @@ final readonly class ArrayBox implements Shape
             new Anchor('face-1', new Point($x0 + $long * 0.25, 0.0, $up * 0.6)),
             new Anchor('fan', new Point($middle, $depth * 0.3, $z)),
             new Anchor('seam', new Point($x1, 0.0, $up * 0.3)),
-            new Anchor('end', new Point($x1, $depth * 0.6, $up * 0.7)),
+            new Anchor($hasFans ? 'end' : 'end-plain', new Point($x1, $depth * 0.6, $up * 0.7)),
             new Anchor('corners', new Point($x1 - 0.05, $depth * 0.7, $top)),
             new Anchor('box', new Point($x0, 0.0, $up * 0.3)),
-        ], Extent::box($x1 + ($x0 > 0.0 ? $body->depth : 0.0), $depth, $z));
+        ], Extent::box($x1 + ($hasFans ? $body->depth : 0.0), $depth, $z));
     }
 
     public function steps(Design $design): array
@@ -139,7 +145,7 @@ final readonly class ArrayBox implements Shape
         $count = $this->fanCount($design);
 
         return CommonSteps::list(
-            CommonSteps::cut($design)?->setting('bottom', 'end', 'top'),
+            CommonSteps::cut($design)?->setting('bottom', 'end', 'end-plain', 'top'),
             new Step('Screw guards to the fans, then the fans to their panels: every fan blows outwards, all cables on one side.', 'A fan the wrong way round undoes its neighbour.', 2.0 * $count, 'All arrows point outwards', ['fan'], ['screwdriver'], 'wiring'),
             new Step('Stick foam along the edges where a filter’s frame will lie, from corner to corner.', 'Frames are rough; foam closes what tape cannot reach.', 8.0, tools: ['scissors']),
             new Step('Tape bottom, ends and top together; they stay slack for now.', 'The filters will stiffen them.', 6.0, skill: 'taping'),
@@ -171,6 +177,11 @@ final readonly class ArrayBox implements Shape
         return $design->option('fans-top') === 'full' ? $this->mostOnTop($design) : $design->number('fans-top');
     }
 
+    private function onBothEnds(Design $design): bool
+    {
+        return $design->option('ends') === 'both';
+    }
+
     private function top(Design $design): ?FanRow
     {
         return $this->row($design->fan, $this->onTop($design), $this->sides($design)[0] + 2.0 * Panel::THICKNESS, $this->depth($design));
@@ -195,11 +206,11 @@ final readonly class ArrayBox implements Shape
         FanFamilies::mustBe($design->fan, FanFamilies::SMALL, $this);
         $most = $this->mostOnTop($design);
         if ($this->onTop($design) > $most) {
-            throw DoesNotFit::tooMany('fans-top', $most, 'more do not fit on the top panel with 15 mm of web between their holes.');
+            throw DoesNotFit::tooMany('fans-top', $most, 'more do not go on the top panel, with 3 mm of panel between two holes and 10 mm at its edges.');
         }
         $most = FanRow::most($design->fan->body, $this->sides($design)[1], $this->depth($design));
         if ($design->number('fans-ends') > $most) {
-            throw DoesNotFit::tooMany('fans-ends', $most, 'more do not fit on an end with 15 mm of web between their holes.');
+            throw DoesNotFit::tooMany('fans-ends', $most, 'more do not go on an end, with 3 mm of panel between two holes and 10 mm at its edges.');
         }
         if ($this->fanCount($design) === 0) {
             throw DoesNotFit::noFan('fans-top');

@@ -15,8 +15,9 @@ final readonly class Assembly
      * @param  float  $throttle  share of the fan's flow that the narrowest opening lets through, above 0, at most 1
      * @param  list<string>  $remarks  what a builder should know about this combination
      * @param  Outlet|null  $outlet  what the fan blows through after the box; null where it blows into the open
-     * @param  array<string, int>  $hardware  what else one unit takes, by id of the catalogue's materials
      * @param  bool  $isIntake  whether the air that it cleans comes from outdoors
+     * @param  array<string, int>  $hardware  pieces that one unit takes besides, by id of the catalogue's materials
+     * @param  array<string, float>  $lengths  the same of what is sold by length, m
      */
     public function __construct(
         public array $faces,
@@ -28,6 +29,7 @@ final readonly class Assembly
         public ?Outlet $outlet = null,
         public bool $isIntake = false,
         public array $hardware = [],
+        public array $lengths = [],
     ) {
     }
 
@@ -54,7 +56,13 @@ final readonly class Assembly
 
     public function withOpening(Opening $opening): self
     {
-        return new self($this->faces, $this->seams, [...$this->openings, $opening], $this->panels, $this->throttle, $this->remarks, $this->outlet, $this->isIntake, $this->hardware);
+        return new self($this->faces, $this->seams, [...$this->openings, $opening], $this->panels, $this->throttle, $this->remarks, $this->outlet, $this->isIntake, $this->hardware, $this->lengths);
+    }
+
+    /** Whether the fan's own carton is made into a part of the unit, so that nothing else can be cut from it. */
+    public function usesFanCarton(): bool
+    {
+        return array_filter($this->panels, fn (Panel $panel): bool => $panel->sheet === Panel::FAN_CARTON) !== [];
     }
 
     /** @return float m2 */

@@ -10,14 +10,14 @@ use Jornel\Core\Shape\Scene\Solid;
 /** A sheet under a box. */
 final class BasePlate
 {
-    public static function panel(BoxTop $top): Panel
+    public static function panel(BoxTop $top, Sheet $sheet): Panel
     {
-        return Panel::rectangle('base', 'Base', $top->width, $top->depth);
+        return Panel::rectangle('base', 'Base', $top->width, $top->depth)->from($sheet->material());
     }
 
-    public static function solid(BoxTop $top): Solid
+    public static function solid(BoxTop $top, Sheet $sheet): Solid
     {
-        return Solid::box('base', 'board', new Point(0.0, 0.0, 0.0), new Point($top->width, $top->depth, Panel::THICKNESS));
+        return Solid::box('base', $sheet->drawnAs(), new Point(0.0, 0.0, 0.0), new Point($top->width, $top->depth, $sheet->thickness()));
     }
 
     public static function step(): Step

@@ -17,7 +17,7 @@ final class BoxScene
      * @param  list<Solid>  $below  what the walls stand on
      * @param  float  $z  lower edge of the walls, m
      */
-    public static function of(FourWalls $walls, FanOnTop $fan, array $below, float $z): Scene
+    public static function of(FourWalls $walls, FanMount $fan, array $below, float $z): Scene
     {
         $top = $z + $walls->height();
 

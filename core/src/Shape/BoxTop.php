@@ -16,4 +16,10 @@ final readonly class BoxTop
     public function __construct(public float $width, public float $depth, public float $openWidth, public float $openDepth)
     {
     }
+
+    /** @return float outside, m */
+    public function perimeter(): float
+    {
+        return 2.0 * ($this->width + $this->depth);
+    }
 }

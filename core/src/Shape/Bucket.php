@@ -4,32 +4,41 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Shape;
 
+use Jornel\Core\Part\Filter;
 use Jornel\Core\Shape\Scene\Anchor;
 use Jornel\Core\Shape\Scene\Arrow;
 use Jornel\Core\Shape\Scene\Extent;
 use Jornel\Core\Shape\Scene\FanSolid;
 use Jornel\Core\Shape\Scene\Frame;
+use Jornel\Core\Shape\Scene\Mark;
 use Jornel\Core\Shape\Scene\Point;
 use Jornel\Core\Shape\Scene\Scene;
 use Jornel\Core\Shape\Scene\Solid;
 use Jornel\Core\Shape\Scene\Tube;
 
-/** A bucket whose wall is cut away round a ring cartridge; an exhaust fan in the lid or on a length of pipe. */
+/**
+ * A bucket with one hole in its wall: a ring cartridge lies behind it, its rim glued to the hole's edge; an exhaust fan in
+ * the lid draws air through the bore and the media into the bucket, and out.
+ */
 final readonly class Bucket implements Shape
 {
     use UsualShape;
 
     private const FAMILIES = ['exhaust fan'];
 
-    /** Room between cartridge and bucket, m (assumed). */
-    private const MARGIN = 0.04;
+    /** Room round the cartridge for the air that leaves it, m (assumed). */
+    private const CLEAR = 0.03;
+
+    /** Between the far end of the cartridge's rim and the wall, m (assumed). */
+    private const PLAY = 0.005;
 
     private const WALL = 0.003;
 
+    /** Height of a common bucket, m (assumed). */
+    private const HEIGHT = 0.3;
+
     /** Pipe under a fan that the lid's plastic does not carry, m (common practice, no source). */
     private const PIPE = 0.1;
-
-    private const POSTS = 4;
 
     public function id(): string
     {
@@ -43,7 +52,7 @@ final readonly class Bucket implements Shape
 
     public function description(): string
     {
-        return 'A bucket cut open round a ring cartridge, an exhaust fan in its lid: rough, cheap, hard to knock over.';
+        return 'A ring cartridge behind one hole in a bucket’s wall, an exhaust fan in the lid: rough, cheap, hard to knock over.';
     }
 
     public function options(): array
@@ -60,28 +69,30 @@ final readonly class Bucket implements Shape
     {
         $this->check($design);
         $filter = $design->filter;
-        $body = $design->fan->body;
         $round = M_PI * $filter->width;
         $bore = Bore::of($design);
-        $pipe = $design->option('fan-on') === 'pipe';
 
         return new Assembly(
             faces: [FilterFace::of('face-1', $design, $filter->netArea())],
             seams: [
-                new Seam('Cartridge to the bucket’s floor and lid', 2.0 * $round, 2),
-                $pipe
-                    ? new Seam('Pipe to lid and to fan', 2.0 * M_PI * $body->bladeCircle, 2)
-                    : new Seam('Fan to lid', M_PI * $body->side, 1),
+                new Seam('Cartridge’s rim to the edge of the hole', $round, 1),
+                new Seam('Plate to the cartridge’s far end', $round, 1),
+                $this->isOnPipe($design)
+                    ? new Seam('Pipe to lid and to fan', 2.0 * M_PI * $design->fan->body->bladeCircle, 2)
+                    : new Seam('Fan to lid', M_PI * $design->fan->body->side, 1),
                 new Seam('Round the cord', 0.04, 1),
+                new Seam('Lid on its rim', 2.0 * M_PI * $this->radius($design), 1, Seam::RESTING),
             ],
-            openings: [new Opening('Back through the fan’s rim', $design->corners === Corners::Open ? $design->fan->openRecirculation : $design->fan->shroudedRecirculation)],
-            panels: [],
+            openings: [Opening::recirculation($design->corners, $design->fan)],
+            panels: [Panel::rectangle('plate', 'Plate on the cartridge’s far end', $filter->width, $filter->width)],
             throttle: $bore->throttle,
             remarks: $bore->remarks(),
-            hardware: ['bucket' => 1, 'foam-strip' => 1],
+            hardware: ['bucket' => 1],
+            lengths: ['foam-strip' => M_PI * $design->fan->body->side],
         );
     }
 
+    /** The hole towards the viewer; the wall is pressed flat where the rim is glued to it. */
     public function scene(Design $design): Scene
     {
         $this->check($design);
@@ -90,59 +101,103 @@ final readonly class Bucket implements Shape
         $radius = $this->radius($design);
         $at = fn (float $z): Point => new Point($radius, $radius, $z);
         $wall = self::WALL;
-        $lid = $wall + $filter->height;
-        [$outer, $inner] = [$filter->width / 2.0, $filter->width / 2.0 - $filter->depth];
+        $height = $this->height($design);
+        $lid = $wall + $height;
         $hole = $body->bladeCircle / 2.0;
-        $pipe = $design->option('fan-on') === 'pipe';
-        $seat = $lid + $wall + ($pipe ? self::PIPE : 0.0);
+        $onPipe = $this->isOnPipe($design);
+        $seat = $lid + $wall + ($onPipe ? self::PIPE : 0.0);
         $top = $seat + $body->depth;
+        $half = $filter->width / 2.0;
+        $flat = $this->flat($design);
+        $open = asin(self::rim($filter) / $radius) / (2.0 * M_PI);
+        $middle = $wall + $height / 2.0;
+        $bore = $half - $filter->depth;
+        // Between the inner ends of the round wall.
+        $wide = self::rim($filter) * ($radius - $wall) / $radius;
 
         return new Scene([
             Tube::disc('bucket', 'plastic', $at(0.0), $radius, $wall),
-            ...Tube::of('face-1', 'filter', $at($wall), [$inner, $outer], [$inner, $outer], $filter->height, true),
-            ...array_map(fn (int $post): Solid => $this->post($post, $radius, $wall, $filter->height), range(0, self::POSTS - 1)),
+            ...Tube::arc('bucket', 'plastic', $at($wall), [$radius - $wall, $radius], $height, 0.75 + $open, 1.75 - $open),
+            Solid::box('bucket', 'plastic', new Point($radius - $wide, $flat, $wall), new Point($radius + $wide, $flat + $wall, $lid), ['front' => [
+                Mark::circle('media', Frame::front($radius, $flat, $middle), $half * 0.96),
+                Mark::circle('hole', Frame::front($radius, $flat, $middle), $bore),
+            ]]),
+            self::lying('face-1', 'filter', new Point($radius, $flat + $wall, $middle), $half, $filter->height),
+            self::lying('plate', 'board', new Point($radius, $flat + $wall + $filter->height, $middle), $half, Panel::THICKNESS),
             ...Tube::of('lid', 'plastic', $at($lid), [$hole, $radius], [$hole, $radius], $wall),
-            ...($pipe ? Tube::of('pipe', 'plastic', $at($lid + $wall), [$hole, $hole + $wall], [$hole, $hole + $wall], self::PIPE) : []),
-            FanSolid::of($design->fan, Frame::top($radius, $radius, $seat), Corners::Open),
+            ...($onPipe ? Tube::of('pipe', 'plastic', $at($lid + $wall), [$hole, $hole + $wall], [$hole, $hole + $wall], self::PIPE) : []),
+            FanSolid::of($design->fan, Frame::top($radius, $radius, $seat), $design->corners),
         ], [
             new Arrow('fan', 'outlet', $at($top + 0.01), $at($top + 0.18)),
-            new Arrow('face-1', 'intake', new Point($radius, -0.16, $filter->height * 0.5), new Point($radius, 0.02, $filter->height * 0.5)),
+            new Arrow('face-1', 'intake', new Point($radius, $flat - 0.2, $middle), new Point($radius, $flat - 0.02, $middle)),
         ], [
-            new Anchor('face-1', new Point($radius - $outer * 0.4, $radius - $outer * 0.9, $filter->height * 0.6)),
+            new Anchor('face-1', new Point($radius - $half * 0.6, $flat, $middle + $half * 0.5)),
             new Anchor('fan', new Point($radius, $radius - $body->side * 0.2, $top)),
-            new Anchor('bucket', new Point($radius * 1.7, $radius * 0.3, 0.0)),
-            new Anchor('seam', new Point($radius - $outer * 0.7, $radius - $outer * 0.7, $lid)),
+            new Anchor('bucket', new Point($radius * 1.8, $radius * 0.45, $height * 0.2)),
+            new Anchor('seam', new Point($radius + $half * 0.7, $flat, $middle - $half * 0.7)),
             new Anchor('corners', new Point($radius + $body->side * 0.4, $radius, $seat)),
         ], Extent::box(2.0 * $radius, 2.0 * $radius, $top));
     }
 
     public function steps(Design $design): array
     {
-        $pipe = $design->option('fan-on') === 'pipe';
-
         return CommonSteps::list(
-            new Step('Cut the bucket’s wall away between four posts, and a hole for the fan in its lid.', 'The cartridge must be open to the room all round.', 15.0, null, ['bucket', 'post'], ['tape measure', 'saw', 'marker'], 'sawing'),
-            new Step('Set the cartridge on the floor of the bucket in a ring of foam and close the lid on it.', 'Foam closes the gap that a hard lid leaves.', 6.0, 'Cartridge tight between floor and lid', ['face-1', 'lid'], ['scissors']),
-            $pipe
-                ? new Step('Stand the fan on its length of pipe where the lid takes no screws; close the gaps with foam sheet.', 'Thin lids tear at the screws.', 10.0, 'Fan firm', ['pipe', 'fan'], ['saw'], 'sawing')
-                : new Step('Screw the fan over the hole in the lid, blowing outwards.', 'It draws through the cartridge and blows up.', 8.0, 'Fan’s arrow points away', ['fan'], ['screwdriver', 'drill'], 'drilling'),
-            CommonSteps::join($design, 4, 'every rim and the hole of the cord', 'A bucket is round and rims are not: look at each.'),
+            new Step('Mark the cartridge’s bore on the bucket’s wall and cut one hole there; cut another for the fan in the lid.', 'All the air enters by that one hole.', 12.0, null, ['bucket', 'lid'], ['tape measure', 'saw', 'marker'], 'sawing'),
+            CommonSteps::cut($design),
+            new Step('Glue the plate over the cartridge’s far end.', 'An open end lets all the air past the media.', 4.0, 'Far end closed', ['plate'], ['glue gun'], 'gluing'),
+            new Step('Lay the cartridge behind the hole from inside and glue its rim to the edge all round.', 'At this rim dirty air meets clean air.', 8.0, 'Rim glued all round', ['face-1'], ['glue gun'], 'gluing'),
+            $this->isOnPipe($design)
+                ? new Step('Stand the fan on its length of pipe where the lid takes no screws; close the gaps with foam sheet.', 'Thin lids tear at the screws.', 10.0, 'Fan firm', ['pipe', 'fan'], ['saw', 'scissors'], 'sawing')
+                : new Step('Screw the fan over the hole in the lid on a strip of foam, blowing outwards.', 'It draws through the cartridge and blows up.', 8.0, 'Fan’s arrow points away', ['fan'], ['screwdriver', 'drill', 'scissors'], 'drilling'),
+            CommonSteps::join($design, 4, 'the fan’s rim and the hole of the cord', 'A bucket is round and rims are not: look at each.'),
+            CommonSteps::corners($design),
             ...CommonSteps::finish($design),
         );
     }
 
-    private function radius(Design $design): float
+    /** A round body that lies with its axis away from the viewer. */
+    private static function lying(string $part, string $material, Point $front, float $radius, float $length): Solid
     {
-        return max($design->filter->width / 2.0 + self::MARGIN, $design->fan->body->side / 2.0 + self::WALL);
+        $outline = array_map(fn (int $step): Point => $front->plus(new Point($radius * sin(M_PI * $step / 12), 0.0, $radius * cos(M_PI * $step / 12))), range(0, 23));
+
+        return Solid::prism($part, $material, $outline, new Point(0.0, $length, 0.0));
     }
 
-    private function post(int $number, float $radius, float $z, float $height): Solid
+    private function isOnPipe(Design $design): bool
     {
-        $turn = 2.0 * M_PI * ($number + 0.5) / self::POSTS;
-        $x = $radius + ($radius - 0.02) * cos($turn);
-        $y = $radius + ($radius - 0.02) * sin($turn);
+        return $design->option('fan-on') === 'pipe';
+    }
 
-        return Solid::box('post', 'plastic', new Point($x - 0.01, $y - 0.01, $z), new Point($x + 0.01, $y + 0.01, $z + $height));
+    /**
+     * So large that the cartridge lies between the flat of the wall and the wall behind it, and the fan goes on the lid. The
+     * wall is drawn with flat sectors, which stand a little inside the circle.
+     */
+    private function radius(Design $design): float
+    {
+        $filter = $design->filter;
+        $half = $filter->width / 2.0;
+        $long = $filter->height + Panel::THICKNESS + self::PLAY + 2.0 * self::WALL;
+
+        return max(hypot($long / 2.0, self::rim($filter)) / cos(M_PI / 20.0), $half + self::CLEAR, $design->fan->body->side / 2.0 + self::WALL);
+    }
+
+    /** Half the width of the flat that the cartridge's rim is glued to, m. */
+    private static function rim(Filter $filter): float
+    {
+        return $filter->width / 2.0 + self::PLAY;
+    }
+
+    /** How far the flat of the wall stands back from where the bucket would reach, m. */
+    private function flat(Design $design): float
+    {
+        $radius = $this->radius($design);
+
+        return $radius - sqrt(max(0.0, $radius ** 2 - self::rim($design->filter) ** 2));
+    }
+
+    private function height(Design $design): float
+    {
+        return max(self::HEIGHT, $design->filter->width + 2.0 * self::CLEAR);
     }
 
     /** @throws DoesNotFit */
@@ -152,8 +207,5 @@ final readonly class Bucket implements Shape
             throw DoesNotFit::notThisForm($design->filter, 'bucket', 'ring cartridges');
         }
         FanFamilies::mustBe($design->fan, self::FAMILIES, $this);
-        if ($design->fan->body->side > 2.0 * $this->radius($design)) {
-            throw DoesNotFit::panelTooNarrow($design->fan, 2.0 * $this->radius($design));
-        }
     }
 }

@@ -7,21 +7,26 @@ namespace Jornel\Core\Shape;
 /** Steps that most units share (common practice, no source). */
 final class CommonSteps
 {
-    /** Cutting what the assembly says is to be cut; null where nothing is. */
-    public static function cut(Design $design, string $from = 'the cartons'): ?Step
+    /**
+     * Cutting what the assembly says is to be cut; null where nothing is.
+     *
+     * @param  string  ...$besides  ids of panels that have a step of their own
+     */
+    public static function cut(Design $design, string ...$besides): ?Step
     {
-        $panels = $design->assemble()->panels;
+        $panels = array_filter($design->assemble()->panels, fn (Panel $panel): bool => $panel->sheet !== Panel::FAN_CARTON && ! in_array($panel->id, $besides, true));
         if ($panels === []) {
             return null;
         }
         $names = array_values(array_unique(array_map(fn (Panel $panel): string => lcfirst($panel->name), $panels)));
+        $sheet = Sheet::of($design);
 
         return new Step(
-            'Cut '.implode(' and ', $names)." from {$from} to the sizes on this sheet.",
+            'Cut '.implode(' and ', $names)." to the sizes on this sheet, from {$sheet->source()}.",
             'Cut parts first: the filters then go together in one go.',
-            4.0 + 3.0 * count($panels),
-            tools: ['tape measure', 'straightedge', 'knife', 'marker'],
-            skill: 'cutting',
+            4.0 + ($sheet->isSawn() ? 6.0 : 3.0) * count($panels),
+            tools: ['tape measure', 'straightedge', $sheet->isSawn() ? 'saw' : 'knife', 'marker'],
+            skill: $sheet->isSawn() ? 'sawing' : 'cutting',
         );
     }
 
@@ -65,6 +70,16 @@ final class CommonSteps
             'All seams pressed',
             array_values($sets),
         ))->joining($count, $joining);
+    }
+
+    /** What is done about the fan's corners; null where nothing is. */
+    public static function corners(Design $design): ?Step
+    {
+        return match ($design->corners) {
+            Corners::Open => null,
+            Corners::Taped => new Step('Tape carton triangles over the front corners of the fan.', 'Through open corners the fan moves air that no filter has cleaned.', 3.0, tools: ['tape'], skill: 'taping'),
+            Corners::Shroud => new Step('Centre the shroud’s hole over the blades and tape the shroud to the fan’s front, clear of the guard.', 'It stops air from falling back through the housing’s corners.', 5.0, 'Guard on, blades free', ['shroud'], ['tape'], 'taping'),
+        };
     }
 
     public static function power(): Step

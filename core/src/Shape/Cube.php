@@ -31,7 +31,12 @@ final readonly class Cube implements Shape
 
     public function options(): array
     {
-        return [Layout::option(), new ShapeOption('per-side', 'Filters on each side', ['1' => 'One', '2' => 'Two half as high, eight in all'], '1')];
+        return [
+            Layout::option(),
+            new ShapeOption('per-side', 'Filters on each side', ['1' => 'One', '2' => 'Two half as high, eight in all'], '1'),
+            FanInCarton::option(),
+            Sheet::option(),
+        ];
     }
 
     public function base(): string
@@ -47,28 +52,22 @@ final readonly class Cube implements Shape
     public function assemble(Design $design): Assembly
     {
         $walls = $this->walls($design);
-        $top = FanOnTop::of($design, $walls->top());
+        $mount = BoxFan::of($design, $walls->top());
 
-        return new Assembly(
-            faces: $walls->faces(),
-            seams: $walls->seams('base'),
-            openings: $top->openings(),
-            panels: [BasePlate::panel($walls->top()), ...$top->panels()],
-            throttle: $top->throttle(),
-            remarks: [...$walls->remarks(), ...$top->remarks()],
-        );
+        return BoxFan::assembly($walls, $mount, 'base', null, $walls->faces(), [BasePlate::panel($walls->top(), Sheet::of($design))]);
     }
 
     public function scene(Design $design): Scene
     {
         $walls = $this->walls($design);
+        $sheet = Sheet::of($design);
 
-        return BoxScene::of($walls, FanOnTop::of($design, $walls->top()), [BasePlate::solid($walls->top())], Panel::THICKNESS);
+        return BoxScene::of($walls, BoxFan::of($design, $walls->top()), [BasePlate::solid($walls->top(), $sheet)], $sheet->thickness());
     }
 
     public function steps(Design $design): array
     {
-        return CubeSteps::of($design, BasePlate::step());
+        return CubeSteps::of($design, BasePlate::step(), BoxFan::of($design, $this->walls($design)->top()));
     }
 
     /** @throws DoesNotFit */

@@ -8,9 +8,8 @@ namespace Jornel\Core\Shape;
 final class CubeSteps
 {
     /** @return non-empty-list<Step> */
-    public static function of(Design $design, Step $base): array
+    public static function of(Design $design, Step $base, FanMount $mount): array
     {
-        $joining = $design->joining->spoken;
         $between = Layout::tryFrom($design->option('layout')) === Layout::TwoBetweenTwo;
 
         return CommonSteps::list(
@@ -23,11 +22,7 @@ final class CubeSteps
             CommonSteps::fanDirection(),
             $base,
             CommonSteps::join($design, 4, 'every upright seam', 'Each open seam lets air past the filters.'),
-            $design->corners === Corners::Taped ? new Step('Tape corner pieces over every gap that the fan’s rounded corners will leave.', 'Through open corners the fan moves air that no filter has cleaned.', 4.0, skill: 'taping') : null,
-            (new Step("Set the fan in its place on top, arrow the way it shall blow, and close its four edges with {$joining}; shape the edge round the power cord.", 'A slot at the cord is an open leak.', 2.0, 'Cord slot closed', ['cover', 'fan']))->joining(4, $design->joining),
-            $design->corners === Corners::Shroud && $design->option('fan-seat') !== 'hanging'
-                ? new Step('Centre the shroud’s hole over the blades and tape the shroud to the fan, clear of the guard.', 'It stops air from falling back through the housing’s corners.', 5.0, 'Guard on, blades free', ['shroud'], skill: 'taping')
-                : null,
+            ...$mount->steps(),
             ...CommonSteps::finish($design),
         );
     }

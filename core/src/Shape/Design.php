@@ -23,6 +23,7 @@ final class Design
      * @param  array<string, string>  $options  of the shape, by id; what is not chosen is as usual
      * @param  float  $otherOpenings  m2: cord slot, knob door, pierced media
      * @param  float  $load  dust in every filter, as a share of its capacity for that dust
+     * @param  WindowOpening|null  $window  that it is set in, of those shapes that are; null for an ordinary one
      */
     public function __construct(
         public readonly Shape $shape,
@@ -35,6 +36,7 @@ final class Design
         public readonly array $options = [],
         public readonly float $otherOpenings = 0.0,
         public readonly float $load = 0.0,
+        public readonly ?WindowOpening $window = null,
     ) {
     }
 
@@ -70,34 +72,57 @@ final class Design
         $known = array_flip(array_map(fn (ShapeOption $option): string => $option->id, $shape->options()));
         $same = $shape->id() === $this->shape->id();
 
-        return new self(
-            $shape, $fan ?? $this->fan, $filter ?? $this->filter, $this->joining, $this->corners,
-            $same ? $this->prefilter : null, $same ? $this->direction : null, array_intersect_key($this->options, $known),
-            $this->otherOpenings, $this->load,
-        );
+        return $this->changed([
+            'shape' => $shape, 'fan' => $fan ?? $this->fan, 'filter' => $filter ?? $this->filter,
+            'prefilter' => $same ? $this->prefilter : null, 'direction' => $same ? $this->direction : null,
+            'options' => array_intersect_key($this->options, $known),
+        ]);
     }
 
     /** Made another way: with other corners, another joining. */
     public function made(Corners $corners, Joining $joining): self
     {
-        return new self($this->shape, $this->fan, $this->filter, $joining, $corners, $this->prefilter, $this->direction, $this->options, $this->otherOpenings, $this->load);
+        return $this->changed(['corners' => $corners, 'joining' => $joining]);
     }
 
     /** With its fan this way round. */
     public function blowing(Direction $direction): self
     {
-        return new self($this->shape, $this->fan, $this->filter, $this->joining, $this->corners, $this->prefilter, $direction, $this->options, $this->otherOpenings, $this->load);
+        return $this->changed(['direction' => $direction]);
     }
 
     public function withPrefilter(?Filter $prefilter): self
     {
-        return new self($this->shape, $this->fan, $this->filter, $this->joining, $this->corners, $prefilter, $this->direction, $this->options, $this->otherOpenings, $this->load);
+        return $this->changed(['prefilter' => $prefilter]);
+    }
+
+    /** With another choice of one of its shape's options. */
+    public function choosing(string $option, string $choice): self
+    {
+        return $this->changed(['options' => [$option => $choice] + $this->options]);
+    }
+
+    /** Set in the window of a room; null for an ordinary one. */
+    public function inWindow(?WindowOpening $window): self
+    {
+        return $this->changed(['window' => $window]);
     }
 
     /** The same with so much dust in every filter, as a share of its capacity. */
     public function loaded(float $share): self
     {
-        return new self($this->shape, $this->fan, $this->filter, $this->joining, $this->corners, $this->prefilter, $this->direction, $this->options, $this->otherOpenings, $share);
+        return $this->changed(['load' => $share]);
+    }
+
+    /** @param  array<string, mixed>  $other  in place of its own, by name of the argument */
+    private function changed(array $other): self
+    {
+        // @phpstan-ignore argument.type
+        return new self(...$other + [
+            'shape' => $this->shape, 'fan' => $this->fan, 'filter' => $this->filter, 'joining' => $this->joining, 'corners' => $this->corners,
+            'prefilter' => $this->prefilter, 'direction' => $this->direction, 'options' => $this->options,
+            'otherOpenings' => $this->otherOpenings, 'load' => $this->load, 'window' => $this->window,
+        ]);
     }
 
     /**
@@ -165,7 +190,7 @@ final class Design
         $this->prefilterMustMatch();
         $assembly = $this->shape->assemble($this);
 
-        return $this->otherOpenings > 0.0 ? $assembly->withOpening(new Opening('Other openings', $this->otherOpenings)) : $assembly;
+        return $this->otherOpenings > 0.0 ? $assembly->withOpening(new Opening(LeakKind::Other, 'Other openings', $this->otherOpenings)) : $assembly;
     }
 
     /**

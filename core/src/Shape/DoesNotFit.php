@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Jornel\Core\Shape;
 
 use Jornel\Core\Invalid;
+use Jornel\Core\Part\Carton;
 use Jornel\Core\Part\Fan;
 use Jornel\Core\Part\Filter;
 use Jornel\Core\Quantity\Display;
@@ -23,8 +24,34 @@ class DoesNotFit extends Invalid
     public static function doesNotCover(Fan $fan, float $opening, float $allowed): self
     {
         return new self('unit.fan', sprintf(
-            'The fan’s body (%s) does not cover the filter’s opening (%s); it may be at most %s smaller on each side. Take a smaller filter, a larger fan, or a cube, where a collar closes the rest.',
+            'The fan’s body (%s) does not cover the filter’s opening (%s); it may be at most %s smaller on each side. Choose a collar, a smaller filter or a larger fan.',
             self::length($fan->body->side), self::length($opening), self::length($allowed),
+        ));
+    }
+
+    public static function windowTooSmall(WindowOpening $window, float $width, float $height): self
+    {
+        return new self('unit.filter', sprintf(
+            'The insert takes %s × %s; the window is %s × %s. Take smaller filters or fewer, or measure the window again on the plan.',
+            self::length($width), self::length($height), self::length($window->width), self::length($window->height),
+        ));
+    }
+
+    public static function noCarton(Fan $fan): self
+    {
+        return new self('unit.options.round-fan', sprintf('Nothing is known of the carton of “%s”. Set the fan on a cover, or enter the carton’s size with the fan.', $fan->name));
+    }
+
+    public static function notInCarton(Fan $fan): self
+    {
+        return new self('unit.options.round-fan', sprintf('The carton of “%s” does not close round it. Set the fan on a cover.', $fan->name));
+    }
+
+    public static function cartonOffBox(Carton $carton, BoxTop $top, float $allowed): self
+    {
+        return new self('unit.options.round-fan', sprintf(
+            'The fan’s carton (%s × %s) must cover the box’s opening (%s × %s) and may stand out by %s on each side. Set the fan on a cover, or take other filters.',
+            self::length($carton->width), self::length($carton->height), self::length($top->openWidth), self::length($top->openDepth), self::length($allowed),
         ));
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Shape;
 
+use Jornel\Core\Part\Filter;
 use Jornel\Core\Part\Layer;
 use Jornel\Core\Shape\Scene\Anchor;
 use Jornel\Core\Shape\Scene\Arrow;
@@ -23,11 +24,31 @@ final readonly class Drawer implements Shape
     /** Depth of the space beyond that of the stack, m (common practice: 1/8 in). */
     public const PLAY = 0.003175;
 
+    /** Thickness of all its boards, m (common practice: 1/2 in, 22 1/2 in outside). */
+    public const BOARD = 0.0127;
+
     /** Inside of the frame beyond the filter: 21 1/2 in for a filter of 19 1/2 (common practice, no source). */
     private const BEYOND = 2.0 * 0.0254;
 
-    /** Thickness of the boards, m (common practice: 1/2 in, 22 1/2 in outside). */
-    private const BOARD = 0.0127;
+    /** The catalogue's sheet of that thickness, and the rod that latches. */
+    private const SHEET = 'plywood-half-inch-24x48';
+
+    private const ROD_STOCK = 'rod-8mm';
+
+    /** Diameter of the latch rod, m. */
+    private const ROD = 0.008;
+
+    /** Length of the two stops that keep the filters in line, and the width of their strips, m (assumed). */
+    private const STOP = [0.1, 0.02];
+
+    /** Side of the plates that the pivots sit in, width of the fork's arms, diameter of the pivots, depth of the foot, m (assumed). */
+    private const PLATE = 0.1;
+
+    private const ARM = 0.08;
+
+    private const PIVOT = 0.008;
+
+    private const FOOT_DEPTH = 0.34;
 
     /** Clear height under the frame on its foot, m (assumed). */
     private const FOOT = 0.06;
@@ -49,7 +70,11 @@ final readonly class Drawer implements Shape
 
     public function options(): array
     {
-        return [new ShapeOption('stack', 'Filters one behind the other', ['1' => 'One', '2' => 'Two, a coarse one first if one is named'], '1')];
+        return [
+            new ShapeOption('stack', 'Filters one behind the other', ['1' => 'One', '2' => 'Two, a coarse one first if one is named'], '1'),
+            (new ShapeOption('stand', 'What it stands on', ['pedestal' => 'A forked pedestal of its own, which also hangs from a ceiling', 'bought' => 'A bought tilting foot'], 'pedestal'))->ofTheRoom(),
+            Collar::option(),
+        ];
     }
 
     public function filterCount(Design $design): int
@@ -63,103 +88,221 @@ final readonly class Drawer implements Shape
         $filter = $design->filter;
         [$width, $height] = $this->outside($design);
         $layer = Layer::of($filter, $filter->netArea())->loaded($design->load);
-        $seat = new FanSeat($design->fan, $width, $height, $filter->width - 2.0 * $filter->rim, $filter->height - 2.0 * $filter->rim);
-        $windows = $design->corners === Corners::Open ? $seat->windows() : 0.0;
-        $frame = Panel::withHoles('frame', 'Face frame', $width, $height, [Hole::rectangle($width / 2.0, $height / 2.0, $filter->width - 2.0 * $filter->rim, $filter->height - 2.0 * $filter->rim)])->from('plywood-24x48');
+        $seat = $this->seat($design);
+        $collar = $this->collar($design);
 
         return new Assembly(
             faces: [$this->hasTwoAlike($design) ? FilterFace::stacked('face-1', 'two alike', [$layer, $layer]) : FilterFace::of('face-1', $design, $filter->netArea())],
             seams: [
                 new Seam('Filter against the face frame', 2.0 * ($filter->width + $filter->height), 4),
                 new Seam('Face frame to the box, hinged', 2.0 * ($width + $height), 4),
-                new Seam('Box to the fan', 4.0 * $design->fan->body->side, 4),
+                new Seam('Box to the fan', $design->fan->body->perimeter(), 4),
+                ...($collar === null ? [] : [$collar->seam()]),
             ],
-            openings: [
-                new Opening('Back through the fan’s corners', $seat->recirculation($design->corners)),
-                ...($windows > 1e-9 ? [new Opening('Corner windows', $windows)] : []),
+            openings: $seat->openings($design->corners, $collar !== null),
+            panels: [
+                ...$this->boards($design),
+                ...($collar === null ? [] : [$collar->panel()]),
+                ...($design->corners === Corners::Shroud ? [Panel::rectangle('shroud', 'Shroud', $design->fan->body->side, $design->fan->body->side, $design->fan->body->bladeCircle)] : []),
             ],
-            panels: [$frame, $frame, ...($design->corners === Corners::Shroud ? [Panel::rectangle('shroud', 'Shroud', $design->fan->body->side, $design->fan->body->side, $design->fan->body->bladeCircle)] : [])],
             throttle: $seat->throttle(($filter->width - 2.0 * $filter->rim) * ($filter->height - 2.0 * $filter->rim)),
             remarks: [
                 'Both face frames must be identical and flat, hinged so that they close tight.',
-                ...($design->fan->hasRearGrille ? ['The fan’s rear grille comes off: until the frame closes it, no hands and no children near it, and screws short enough to keep clear of the blades.'] : []),
+                ...($design->fan->handling->hasRearGrille ? ['The fan’s rear grille comes off: until the frame closes it, no hands and no children near it, and screws short enough to keep clear of the blades.'] : []),
             ],
-            hardware: ['hinges' => 1, 'pocket-screws' => 1, 'knobs' => 1, 'tilting-foot' => 1],
+            hardware: ['hinges' => 2, 'pocket-screws' => 24, 'knobs' => 1] + ($this->hasPedestal($design) ? ['t-nuts' => 2, 'bolts-washers' => 1, 'rough-washers' => 2] : ['tilting-foot' => 1]),
         );
     }
 
     public function scene(Design $design): Scene
     {
         $this->check($design);
-        $filter = $design->filter;
         $body = $design->fan->body;
         [$width, $height] = $this->outside($design);
         $b = self::BOARD;
+        $left = $this->hasPedestal($design) ? 2.0 * $b : 0.0;
         $shroud = $design->corners === Corners::Shroud ? Panel::THICKNESS : 0.0;
+        $collar = $this->collar($design);
         $seatY = $shroud + $body->depth;
-        $space = $this->stack($design) + self::PLAY;
-        $z0 = self::FOOT;
-        [$x, $z] = [$width / 2.0, $z0 + $height / 2.0];
-        $box = fn (string $part, float $xa, float $ya, float $za, float $xb, float $yb, float $zb): Solid => Solid::box($part, 'wood', new Point($xa, $ya, $za), new Point($xb, $yb, $zb));
-        $rails = fn (string $part, float $edgeX, float $edgeZ, float $from, float $to): array => [
-            $box($part, 0.0, $from, $z0, $width, $to, $z0 + $edgeZ),
-            $box($part, 0.0, $from, $z0 + $height - $edgeZ, $width, $to, $z0 + $height),
-            $box($part, 0.0, $from, $z0 + $edgeZ, $edgeX, $to, $z0 + $height - $edgeZ),
-            $box($part, $width - $edgeX, $from, $z0 + $edgeZ, $width, $to, $z0 + $height - $edgeZ),
+        $frameY = $seatY + ($collar === null ? 0.0 : Panel::THICKNESS);
+        $inside = $frameY + $b;
+        $back = $inside + $this->space($design);
+        $z0 = self::FOOT + $b;
+        [$x, $z] = [$left + $width / 2.0, $z0 + $height / 2.0];
+        [$edgeX, $edgeZ] = [($width - $design->filter->width) / 2.0 + $design->filter->rim, ($height - $design->filter->height) / 2.0 + $design->filter->rim];
+        $rails = fn (string $part, float $across, float $up, float $from, float $to): array => [
+            self::wood($part, $left, $from, $z0, $left + $width, $to, $z0 + $up),
+            self::wood($part, $left, $from, $z0 + $height - $up, $left + $width, $to, $z0 + $height),
+            self::wood($part, $left, $from, $z0 + $up, $left + $across, $to, $z0 + $height - $up),
+            self::wood($part, $left + $width - $across, $from, $z0 + $up, $left + $width, $to, $z0 + $height - $up),
         ];
-        [$edgeX, $edgeZ] = [($width - $filter->width) / 2.0 + $filter->rim, ($height - $filter->height) / 2.0 + $filter->rim];
-        $inside = $seatY + $b;
-        $back = $inside + $space;
-        $filters = [];
-        $y = $inside;
-        foreach ($this->layers($design) as $number => $one) {
-            $filters[] = Solid::box($number === 0 ? 'face-1' : 'prefilter', 'filter', new Point($x - $one->width / 2.0, $y, $z - $one->height / 2.0), new Point($x + $one->width / 2.0, $y + $one->depth, $z + $one->height / 2.0), [
-                'back' => FilterMarks::on($one, new Frame(new Point($x + $one->width / 2.0, $y + $one->depth, $z - $one->height / 2.0), new Point(-1.0, 0.0, 0.0), new Point(0.0, 0.0, 1.0)), $one->width, $one->height),
-            ]);
-            $y += $one->depth;
-        }
         $half = $body->side / 2.0;
 
         return new Scene([
-            Solid::box('foot', 'foot', new Point(0.0, max(0.0, $seatY - 0.1), 0.0), new Point($width, $back + $b + 0.08, 0.02)),
-            $box('foot', $x - 0.04, $seatY, 0.02, $x + 0.04, $back + $b, $z0),
+            ...$this->stand($design, $left, $width, $frameY, $back + $b, $z),
             ...($shroud > 0.0 ? [Solid::box('shroud', 'board', new Point($x - $half, 0.0, $z - $half), new Point($x + $half, $shroud, $z + $half), ['front' => FanSolid::rotor($design->fan, Frame::front($x, 0.0, $z))])] : []),
             FanSolid::of($design->fan, Frame::front($x, $seatY, $z), $design->corners),
-            ...$rails('frame', $edgeX, $edgeZ, $seatY, $seatY + $b),
-            ...$rails('box', $b, $b, $inside, $back),
-            ...$filters,
+            ...($collar === null ? [] : [$collar->solid(new Point($left, $seatY, $z0))]),
+            ...$rails('frame', $edgeX, $edgeZ, $frameY, $inside),
+            ...$this->box($left, $z0, $width, $height, $inside, $back),
+            ...$this->stopsAndRod($left, $z0, $width, $height, $inside, $back),
+            ...$this->filters($design, $x, $z, $inside),
             ...$rails('frame-2', $edgeX, $edgeZ, $back, $back + $b),
         ], [
             new Arrow('fan', 'outlet', new Point($x, -0.03, $z), new Point($x, -0.34, $z)),
-            new Arrow('face-1', 'intake', new Point($width * 0.8, $back + 0.4, $z0 + $height * 0.8), new Point($width * 0.8, $back + 0.12, $z0 + $height * 0.8)),
+            new Arrow('face-1', 'intake', new Point($left + $width * 0.8, $back + 0.4, $z0 + $height * 0.8), new Point($left + $width * 0.8, $back + 0.12, $z0 + $height * 0.8)),
         ], [
             new Anchor('fan', new Point($x * 0.8, 0.0, $z + $half * 0.4)),
-            new Anchor('face-1', new Point($width, $inside + $space / 2.0, $z + $height * 0.2)),
-            new Anchor('frame', new Point($width, $seatY, $z + $height * 0.35)),
-            new Anchor('seam', new Point($width, $back, $z - $height * 0.2)),
+            new Anchor('face-1', new Point($left + $width, ($inside + $back) / 2.0, $z + $height * 0.2)),
+            new Anchor('frame', new Point($left + $width, $frameY, $z + $height * 0.35)),
+            new Anchor('seam', new Point($left + $width, $back, $z - $height * 0.2)),
             new Anchor('corners', new Point($x + $half, 0.0, $z + $half)),
-            new Anchor('box', new Point($x * 0.5, $inside, $z0 + $height)),
-        ], Extent::box($width, $back + $b, $z0 + $height));
+            new Anchor('box-lying', new Point($x * 0.5, $inside, $z0 + $height)),
+            new Anchor('box', new Point($x * 0.9, $inside, $z0 + $height * 0.9)),
+        ], Extent::box(2.0 * $left + $width, $back + $b + self::ROD, $z0 + $height));
     }
 
     public function steps(Design $design): array
     {
         return CommonSteps::list(
-            new Step('Saw the boards and glue two identical flat face frames to the size on this sheet.', 'The filter seals against their faces: a twisted frame leaks at two corners.', 40.0, 'Both frames lie flat on each other', ['frame'], ['saw', 'square', 'clamps'], 'sawing'),
-            new Step('Screw the box between them and hinge the back frame, with stops for the filters and a latch that pulls.', 'Hinged square it closes tight for years.', 35.0, 'Closes without a gap', ['box', 'frame-2'], ['drill', 'screwdriver'], 'sawing'),
-            new Step('Fix the foot so that the frame tilts on it, or fix two rated hooks to hang it by.', 'It then stands at the bench or hangs from the ceiling.', 15.0, null, ['foot'], ['drill'], 'drilling'),
-            $design->fan->hasRearGrille ? new Step('Unplug the fan and take its rear grille off; nobody reaches in from here on.', 'The frame lies flat on the housing only without it.', 5.0, 'Unplugged', [], ['screwdriver']) : null,
-            CommonSteps::fanDirection('screw it to the front frame with screws short enough to keep clear of the blades')->setting('fan'),
-            $design->corners === Corners::Shroud ? new Step('Centre the shroud’s hole over the blades and fix it to the front, clear of the guard.', 'It stops air from falling back through the housing’s corners.', 3.0, 'Guard on, blades free', ['shroud']) : null,
+            new Step('Saw all boards to the sizes on this sheet.', 'Cut in one go, parts that are alike come out alike.', 30.0, null, [], ['tape measure', 'saw', 'square', 'marker'], 'sawing'),
+            new Step('Glue and screw two identical flat face frames.', 'The filter seals against their faces: a twisted frame leaks at two corners.', 25.0, 'Both frames lie flat on each other', ['frame'], ['square', 'clamps', 'screwdriver'], 'sawing'),
+            new Step('Screw the sides of the box to the front frame and the stops into it.', 'The stops keep the filters in line with the opening.', 20.0, null, ['box-lying', 'box-upright', 'stop'], ['drill', 'screwdriver'], 'sawing'),
+            new Step('Hinge the back frame to the box with a thin spacer at the latch side, then set the latch rod so that it pulls.', 'Hinged over a spacer it closes tight for years.', 20.0, 'Closes without a gap', ['frame-2', 'rod'], ['drill', 'screwdriver'], 'drilling'),
+            $this->hasPedestal($design)
+                ? new Step('Screw a plate with a captive nut to each side of the box at its centre of mass, and hang it in the fork of the pedestal with a rough washer on each pivot.', 'Hung at its centre of mass it stays as it is tilted; with its foot drilled the pedestal also hangs from a ceiling.', 25.0, 'Stays at any tilt', ['plate', 'arm', 'foot'], ['drill', 'wrench'], 'drilling')
+                : new Step('Fix the tilting foot under the box, or two rated hooks to hang it by.', 'It then stands at the bench or hangs from the ceiling.', 15.0, null, ['foot'], ['drill'], 'drilling'),
+            CommonSteps::fanDirection('fit it on the front frame'),
+            $design->fan->handling->hasRearGrille ? new Step('Unplug the fan and take its rear grille off; nobody reaches in from here on.', 'The frame lies flat on the housing only without it.', 5.0, 'Unplugged', [], ['screwdriver']) : null,
+            CommonSteps::cut($design, ...array_map(fn (Panel $panel): string => $panel->id, $this->boards($design))),
+            $this->collar($design)?->step(),
+            new Step('Screw the fan to the front frame with screws short enough to keep clear of the blades.', 'A long screw stops a blade.', 8.0, 'Blades free', ['fan'], ['screwdriver'], 'drilling'),
+            CommonSteps::corners($design),
             CommonSteps::arrows($design, 'Slide the filters in with the wire-mesh side to the incoming air')->setting('prefilter'),
             ...CommonSteps::finish($design),
         );
     }
 
     /**
+     * All that is sawn for it, out of boards of one thickness and a rod.
+     *
+     * @return non-empty-list<Panel>
+     */
+    private function boards(Design $design): array
+    {
+        [$width, $height] = $this->outside($design);
+        $filter = $design->filter;
+        $space = $this->space($design);
+        $frame = Panel::withHoles('frame', 'Face frame', $width, $height, [Hole::rectangle($width / 2.0, $height / 2.0, $filter->width - 2.0 * $filter->rim, $filter->height - 2.0 * $filter->rim)]);
+        $lying = Panel::rectangle('box-lying', 'Box, top and bottom', $width, $space);
+        $upright = Panel::rectangle('box-upright', 'Box, sides', $height - 2.0 * self::BOARD, $space);
+        $stop = Panel::rectangle('stop', 'Stop', ...self::STOP);
+        $boards = [$frame, $frame, $lying, $lying, $upright, $upright, $stop, $stop];
+        if ($this->hasPedestal($design)) {
+            $plate = Panel::withHoles('plate', 'Plate with a captive nut', self::PLATE, self::PLATE, [Hole::round(self::PLATE / 2.0, self::PLATE / 2.0, self::PIVOT)]);
+            $long = $this->armLength($design);
+            $arm = Panel::withHoles('arm', 'Pedestal, arm of the fork', self::ARM, $long, [Hole::round(self::ARM / 2.0, $long - self::ARM / 2.0, self::PIVOT)]);
+            $foot = Panel::withHoles('foot', 'Pedestal, foot', $width + 4.0 * self::BOARD, self::FOOT_DEPTH, array_map(
+                fn (float $x): Hole => Hole::round($x * ($width + 4.0 * self::BOARD), self::FOOT_DEPTH / 2.0, self::PIVOT),
+                [0.25, 0.75],
+            ));
+            $boards = [...$boards, $plate, $plate, $arm, $arm, $foot];
+        }
+
+        return [
+            ...array_map(fn (Panel $board): Panel => $board->from(self::SHEET), $boards),
+            Panel::rectangle('rod', 'Latch rod', $height, self::ROD)->from(self::ROD_STOCK),
+        ];
+    }
+
+    /** From the foot to a little above the pivot. */
+    private function armLength(Design $design): float
+    {
+        return self::FOOT + $this->outside($design)[1] / 2.0 + self::ARM / 2.0;
+    }
+
+    /**
+     * What it stands on.
+     *
+     * @param  float  $left  from the origin to the frame, m
+     * @param  float  $pivotY  where it hangs, m
+     * @param  float  $back  end of the frames, m
+     * @param  float  $pivotZ  m
+     * @return list<Solid>
+     */
+    private function stand(Design $design, float $left, float $width, float $pivotY, float $back, float $pivotZ): array
+    {
+        $b = self::BOARD;
+        if (! $this->hasPedestal($design)) {
+            $x = $left + $width / 2.0;
+
+            return [
+                Solid::box('foot', 'foot', new Point($left, max(0.0, $pivotY - 0.1), 0.0), new Point($left + $width, $back + 0.08, 0.02)),
+                self::wood('foot', $x - 0.04, $pivotY, 0.02, $x + 0.04, $back, self::FOOT + $b),
+            ];
+        }
+        $front = max(0.0, $pivotY - self::FOOT_DEPTH / 2.0);
+        $right = $left + $width;
+        $arm = fn (float $x): Solid => self::wood('arm', $x, $pivotY - self::ARM / 2.0, $b, $x + $b, $pivotY + self::ARM / 2.0, $b + $this->armLength($design));
+        $plate = fn (float $x): Solid => self::wood('plate', $x, $pivotY - self::PLATE / 2.0, $pivotZ - self::PLATE / 2.0, $x + $b, $pivotY + self::PLATE / 2.0, $pivotZ + self::PLATE / 2.0);
+
+        return [
+            self::wood('foot', 0.0, $front, 0.0, $right + $left, $front + self::FOOT_DEPTH, $b),
+            $arm(0.0), $arm($right + $b), $plate($b), $plate($right),
+        ];
+    }
+
+    /** @return list<Solid> the four sides between the frames */
+    private function box(float $left, float $z0, float $width, float $height, float $front, float $back): array
+    {
+        $b = self::BOARD;
+
+        return [
+            self::wood('box-lying', $left, $front, $z0, $left + $width, $back, $z0 + $b),
+            self::wood('box-lying', $left, $front, $z0 + $height - $b, $left + $width, $back, $z0 + $height),
+            self::wood('box-upright', $left, $front, $z0 + $b, $left + $b, $back, $z0 + $height - $b),
+            self::wood('box-upright', $left + $width - $b, $front, $z0 + $b, $left + $width, $back, $z0 + $height - $b),
+        ];
+    }
+
+    /** @return list<Solid> the stops under the filters, and the rod along the latch side of the back frame */
+    private function stopsAndRod(float $left, float $z0, float $width, float $height, float $front, float $back): array
+    {
+        $b = self::BOARD;
+        [$long, $wide] = self::STOP;
+        $stop = fn (float $x): Solid => self::wood('stop', $x, $front, $z0 + $b, $x + $long, min($back, $front + $wide), $z0 + 2.0 * $b);
+        [$x, $y] = [$left + $width - 2.0 * self::ROD, $back + $b];
+
+        return [
+            $stop($left + $width * 0.2), $stop($left + $width * 0.8 - $long),
+            self::wood('rod', $x, $y, $z0, $x + self::ROD, $y + self::ROD, $z0 + $height),
+        ];
+    }
+
+    /** @return list<Solid> the one next to the fan first */
+    private function filters(Design $design, float $x, float $z, float $y): array
+    {
+        $filters = [];
+        foreach ($this->layers($design) as $number => $one) {
+            [$low, $high] = [new Point($x - $one->width / 2.0, $y, $z - $one->height / 2.0), new Point($x + $one->width / 2.0, $y + $one->depth, $z + $one->height / 2.0)];
+            $filters[] = Solid::box($number === 0 ? 'face-1' : 'prefilter', 'filter', $low, $high, [
+                'back' => FilterMarks::on($one, new Frame(new Point($high->x, $high->y, $low->z), new Point(-1.0, 0.0, 0.0), new Point(0.0, 0.0, 1.0)), $one->width, $one->height),
+            ]);
+            $y += $one->depth;
+        }
+
+        return $filters;
+    }
+
+    private static function wood(string $part, float $xa, float $ya, float $za, float $xb, float $yb, float $zb): Solid
+    {
+        return Solid::box($part, 'wood', new Point($xa, $ya, $za), new Point($xb, $yb, $zb));
+    }
+
+    /**
      * Filters between the frames, the one next to the fan first.
      *
-     * @return non-empty-list<\Jornel\Core\Part\Filter>
+     * @return non-empty-list<Filter>
      */
     private function layers(Design $design): array
     {
@@ -170,14 +313,20 @@ final readonly class Drawer implements Shape
         };
     }
 
-    private function stack(Design $design): float
+    /** @return float depth of the box between its frames, m */
+    private function space(Design $design): float
     {
-        return array_sum(array_map(fn ($filter): float => $filter->depth, $this->layers($design)));
+        return array_sum(array_map(fn (Filter $filter): float => $filter->depth, $this->layers($design))) + self::PLAY;
     }
 
     private function hasTwoAlike(Design $design): bool
     {
         return $design->prefilter === null && $design->option('stack') === '2';
+    }
+
+    private function hasPedestal(Design $design): bool
+    {
+        return $design->option('stand') === 'pedestal';
     }
 
     /** @return array{float, float} m */
@@ -188,6 +337,20 @@ final readonly class Drawer implements Shape
         return [$design->filter->width + $frame, $design->filter->height + $frame];
     }
 
+    private function seat(Design $design): FanSeat
+    {
+        $filter = $design->filter;
+        [$width, $height] = $this->outside($design);
+
+        return new FanSeat($design->fan, $width, $height, $filter->width - 2.0 * $filter->rim, $filter->height - 2.0 * $filter->rim);
+    }
+
+    /** @throws DoesNotFit */
+    private function collar(Design $design): ?Collar
+    {
+        return Collar::of($design, $this->seat($design), ...$this->outside($design));
+    }
+
     /** @throws DoesNotFit */
     private function check(Design $design): void
     {
@@ -195,10 +358,12 @@ final readonly class Drawer implements Shape
             throw DoesNotFit::notAFrame($design->filter, 'wooden drawer');
         }
         FanFamilies::mustBe($design->fan, FanFamilies::HOUSED, $this);
-        [$width, $height] = $this->outside($design);
-        if ($design->fan->body->side > min($width, $height)) {
-            throw DoesNotFit::panelTooNarrow($design->fan, min($width, $height));
+        $narrow = min($this->outside($design));
+        if ($design->fan->body->side > $narrow) {
+            throw DoesNotFit::panelTooNarrow($design->fan, $narrow);
         }
-        (new FanSeat($design->fan, $width, $height, $design->filter->width - 2.0 * $design->filter->rim, $design->filter->height - 2.0 * $design->filter->rim))->mustCover();
+        if ($this->collar($design) === null) {
+            $this->seat($design)->mustCover();
+        }
     }
 }

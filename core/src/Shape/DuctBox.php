@@ -23,6 +23,9 @@ final readonly class DuctBox implements Shape
     /** Length of duct that is drawn at most, m. */
     private const DRAWN = 0.6;
 
+    /** Loose carbon that a canister takes, kg (typical). */
+    private const LOOSE = 5;
+
     /** Height of a canister and what it is wider than its collar, m (typical). */
     private const CANISTER = [0.4, 0.1];
 
@@ -45,7 +48,8 @@ final readonly class DuctBox implements Shape
     {
         return [
             new ShapeOption('faces', 'Filters', ['4' => 'Four, on a base', '5' => 'Five, on feet'], '4'),
-            (new ShapeOption('canister', 'Carbon canister', ['none' => 'None', 'canister' => 'One behind the fan, for traces of smells'], 'none'))->ofTheRoom(),
+            Sheet::option(),
+            (new ShapeOption('canister', 'Carbon canister', ['none' => 'None', 'canister' => 'One behind the fan, for traces of smells', 'refilled' => 'One at hand, filled anew with loose carbon'], 'none'))->ofTheRoom(),
             ShapeOption::number('duct-metres', 'Duct to the far side', 0, 8, 'm', 0)->ofTheRoom(),
         ];
     }
@@ -59,6 +63,7 @@ final readonly class DuctBox implements Shape
     {
         $walls = $this->walls($design);
         $top = $walls->top();
+        $sheet = Sheet::of($design);
         $collar = $design->fan->body->bladeCircle;
         $faces = $walls->faces();
         if ($design->number('faces') === 5) {
@@ -68,24 +73,30 @@ final readonly class DuctBox implements Shape
 
         return new Assembly(
             faces: $faces,
-            seams: [...$walls->seams($design->number('faces') === 5 ? 'fifth filter' : 'base'), new Seam('Flange to top', M_PI * $collar, 1)],
-            openings: [new Opening('Back through the flange', $design->fan->openRecirculation)],
+            seams: [
+                ...$walls->seams($design->number('faces') === 5 ? 'fifth filter' : 'base'),
+                new Seam('Filters to top', $top->perimeter(), 4),
+                new Seam('Flange to top', M_PI * $collar, 1),
+            ],
+            openings: [Opening::recirculation($design->corners, $design->fan)],
             panels: [
-                ...($design->number('faces') === 5 ? [] : [BasePlate::panel($top)]),
-                Panel::rectangle('top', 'Top with the flange', $top->width, $top->depth, $collar),
+                ...($design->number('faces') === 5 ? [] : [BasePlate::panel($top, $sheet)]),
+                Panel::rectangle('top', 'Top with the flange', $top->width, $top->depth, $collar)->from($sheet->material()),
             ],
             throttle: $design->fan->body->throttle($top->openWidth * $top->openDepth),
             remarks: [
                 ...$walls->remarks(),
                 ...($design->number('duct-metres') > 0 ? ['Draw the duct straight: each bend costs as much as metres of it. It also takes noise off.'] : []),
-                ...($design->option('canister') === 'canister' ? ['Carbon is for traces and smells, and is used up; its first dust is blown out outdoors.'] : []),
+                ...($this->hasCanister($design) ? ['Carbon is for traces and smells, and is used up; its first dust is blown out outdoors.'] : []),
             ],
             outlet: $this->outlet($design),
             hardware: array_filter([
                 'feet-10cm' => $design->number('faces') === 5 ? 4 : 0,
                 'lined-duct' => $design->number('duct-metres'),
                 'carbon-canister' => $design->option('canister') === 'canister' ? 1 : 0,
+                'carbon-loose' => $design->option('canister') === 'refilled' ? self::LOOSE : 0,
             ]),
+            lengths: array_filter(['foil-tape' => M_PI * $collar * (2.0 * (int) ($design->number('duct-metres') > 0) + (int) $this->hasCanister($design))]),
         );
     }
 
@@ -95,14 +106,15 @@ final readonly class DuctBox implements Shape
         $top = $walls->top();
         $body = $design->fan->body;
         $five = $design->number('faces') === 5;
-        $z = $five ? Feet::HEIGHT + $design->stackDepth() : Panel::THICKNESS;
+        $sheet = Sheet::of($design);
+        $z = $five ? Feet::HEIGHT + $design->stackDepth() : $sheet->thickness();
         $roof = $z + $walls->height();
-        $seat = $roof + Panel::THICKNESS;
+        $seat = $roof + $sheet->thickness();
         $at = fn (float $z): Point => new Point($top->width / 2.0, $top->depth / 2.0, $z);
         $r = $body->side / 2.0;
         $head = $seat + $body->depth;
         $after = [];
-        if ($design->option('canister') === 'canister') {
+        if ($this->hasCanister($design)) {
             $after[] = Tube::disc('canister', 'carbon', $at($head), $body->bladeCircle / 2.0 + self::CANISTER[1] / 2.0, self::CANISTER[0]);
             $head += self::CANISTER[0];
         }
@@ -121,9 +133,9 @@ final readonly class DuctBox implements Shape
                 Solid::box('face-5', 'filter', new Point($edge[0], $edge[1], Feet::HEIGHT), new Point($edge[0] + $filter->width, $edge[1] + $filter->height, $z), [
                     'bottom' => FilterMarks::on($filter, Frame::top($edge[0], $edge[1], Feet::HEIGHT), $filter->width, $filter->height),
                 ]),
-            ] : [BasePlate::solid($top)]),
+            ] : [BasePlate::solid($top, $sheet)]),
             ...$walls->solids($z),
-            Solid::box('top', 'board', new Point(0.0, 0.0, $roof), new Point($top->width, $top->depth, $seat)),
+            Solid::box('top', $sheet->drawnAs(), new Point(0.0, 0.0, $roof), new Point($top->width, $top->depth, $seat)),
             Tube::disc('fan', 'fan', $at($seat), $r, $body->depth, $after === [] ? FanSolid::rotor($design->fan, Frame::top($top->width / 2.0, $top->depth / 2.0, $seat + $body->depth)) : []),
             ...$after,
         ], [
@@ -152,17 +164,22 @@ final readonly class DuctBox implements Shape
             CommonSteps::join($design, 4, 'every upright seam', 'Each open seam lets air past the filters.'),
             new Step('Screw the flange to the top panel, close its rim, and tape the top on.', 'An inline fan pulls harder than a box fan: the rim of its flange leaks first.', 10.0, 'Flange tight', ['top'], ['screwdriver', 'knife'], 'drilling'),
             CommonSteps::fanDirection('set it on the flange with its clamp')->setting('fan'),
-            $design->option('canister') === 'canister' ? new Step('Outdoors, run the canister in until no dust comes; then clamp it on the fan.', 'Loose carbon dust comes out on the first start.', 6.0, 'No more dust', ['canister'], ['screwdriver']) : null,
-            $design->number('duct-metres') > 0 ? new Step('Draw the duct straight, clamp both ends and tie it up.', 'A sagging duct takes flow.', 10.0, null, ['duct'], ['screwdriver', 'knife']) : null,
+            $this->hasCanister($design) ? new Step('Outdoors, run the canister in until no dust comes; then clamp it on the fan and close its joint with foil tape.', 'Loose carbon dust comes out on the first start.', 6.0, 'No more dust', ['canister'], ['screwdriver']) : null,
+            $design->number('duct-metres') > 0 ? new Step('Draw the duct straight, clamp both ends, close them with foil tape and tie it up.', 'A sagging duct takes flow.', 10.0, null, ['duct'], ['screwdriver', 'knife']) : null,
             ...CommonSteps::finish($design),
         );
+    }
+
+    private function hasCanister(Design $design): bool
+    {
+        return $design->option('canister') !== 'none';
     }
 
     private function outlet(Design $design): ?Outlet
     {
         $collar = $design->fan->body->bladeCircle;
         $duct = $design->number('duct-metres') > 0 ? Outlet::duct((float) $design->number('duct-metres'), $collar) : null;
-        $canister = $design->option('canister') === 'canister' ? Outlet::canister($collar) : null;
+        $canister = $this->hasCanister($design) ? Outlet::canister($collar) : null;
 
         return $duct !== null && $canister !== null ? $canister->and($duct) : $duct ?? $canister;
     }

@@ -10,14 +10,17 @@ use Jornel\Core\Shape\Scene\FanSolid;
 use Jornel\Core\Shape\Scene\Frame;
 use Jornel\Core\Shape\Scene\Solid;
 
-/** Small fans in a row on one panel, on a pitch that keeps enough web between their holes. */
+/** Small fans in a row on one panel: their frames may touch, as long as enough of the panel is left between the holes. */
 final readonly class FanRow
 {
-    /** Least web between two holes, m (common practice, no source). */
-    public const WEB = 0.015;
+    /** Panel that must remain between two holes, m (assumed). */
+    public const WEB = 0.003;
 
-    /** Least distance from a body to the end of its panel, m (assumed). */
-    private const EDGE = 0.005;
+    /** Panel that must remain between a hole and the panel's edge, m (assumed). */
+    public const EDGE = 0.010;
+
+    /** Diameter of the holes for the screws of small fans, m (typical). */
+    private const SCREW = 0.0043;
 
     /**
      * @param  int  $count  1 or more
@@ -46,19 +49,28 @@ final readonly class FanRow
      */
     public static function most(FanBody $body, float $along, float $across): int
     {
-        $free = $along - 2.0 * self::EDGE - $body->side;
+        $least = max($body->side, $body->bladeCircle + 2.0 * self::EDGE);
 
-        return $free < 0.0 || $body->side > $across ? 0 : 1 + (int) floor($free / self::pitch($body) + 1e-9);
+        return $along < $least || $across < $least ? 0 : 1 + (int) floor(($along - $least) / self::pitch($body) + 1e-9);
     }
 
     /**
-     * Holes of the blade circle, the row in the middle of the panel.
+     * Holes of the blade circle and of the screws, the row in the middle of the panel.
      *
      * @return list<Hole>
      */
     public function holes(): array
     {
-        return array_map(fn (float $at): Hole => Hole::round($at, $this->across / 2.0, $this->fan->body->bladeCircle), $this->places());
+        $half = ($this->fan->handling->holePitch ?? 0.0) / 2.0;
+        $middle = $this->across / 2.0;
+        $holes = array_map(fn (float $at): Hole => Hole::round($at, $middle, $this->fan->body->bladeCircle), $this->places());
+        foreach ($half > 0.0 ? $this->places() : [] as $at) {
+            foreach ([[-1, -1], [1, -1], [1, 1], [-1, 1]] as [$x, $y]) {
+                $holes[] = Hole::round($at + $x * $half, $middle + $y * $half, self::SCREW);
+            }
+        }
+
+        return $holes;
     }
 
     /** @return list<float> of the middles along the panel, m */

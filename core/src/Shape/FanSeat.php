@@ -16,6 +16,9 @@ final readonly class FanSeat
     /** Overhang of a fan's body over the box that is allowed on each side, m (assumed: 1 in). */
     public const ALLOWED_OVERHANG = 0.0254;
 
+    /** An area that is none, m2. */
+    private const NOTHING = 1e-9;
+
     /**
      * @param  float  $boxWidth  outer, m
      * @param  float  $boxDepth  outer, m
@@ -69,7 +72,11 @@ final readonly class FanSeat
         return (min($this->openingWidth, $this->openingDepth) - $this->fan->body->side) / 2.0;
     }
 
-    /** @throws DoesNotFit */
+    /**
+     * Without a collar the body must cover the opening to within what is allowed.
+     *
+     * @throws DoesNotFit
+     */
     public function mustCover(): void
     {
         $opening = max($this->openingWidth, $this->openingDepth);
@@ -86,15 +93,48 @@ final readonly class FanSeat
     }
 
     /**
-     * Corner windows: the part of the opening that the housing leaves uncovered.
+     * What the seat leaves open, by what is done about the corners.
+     *
+     * @param  bool  $isClosed  whether a sheet cut to the blade circle closes what the housing does not cover
+     * @param  int  $fans  such seats alike, 1 or more
+     * @return list<Opening>
+     */
+    public function openings(Corners $corners, bool $isClosed, int $fans = 1): array
+    {
+        $windows = $isClosed || $corners->closeWindows($this->fan) ? 0.0 : $fans * $this->windows();
+        $ring = $isClosed ? 0.0 : $fans * $this->ring();
+
+        return [
+            Opening::recirculation($corners, $this->fan, $fans),
+            ...($windows > self::NOTHING ? [new Opening(LeakKind::CornerWindows, 'Corner windows', $windows)] : []),
+            ...($ring > self::NOTHING ? [new Opening(LeakKind::UncoveredRing, 'Ring that the fan does not cover', $ring)] : []),
+        ];
+    }
+
+    /** Whether the housing leaves something open that only a collar closes. */
+    public function leavesRing(): bool
+    {
+        return $this->ring() > self::NOTHING;
+    }
+
+    /**
+     * Corner windows: the part of the opening within the housing's square that its rounded corners leave uncovered.
      *
      * @return float m2
      */
     public function windows(): float
     {
-        $covered = 4.0 * self::quarterCovered($this->fan->body, $this->openingWidth / 2.0, $this->openingDepth / 2.0);
+        return $this->fan->body->isRound() ? 0.0 : max(0.0, $this->within() - $this->covered());
+    }
 
-        return max(0.0, $this->openingWidth * $this->openingDepth - $covered);
+    /**
+     * The part of the opening that lies beyond the housing: all round a square one, and beside a round one.
+     *
+     * @return float m2
+     */
+    public function ring(): float
+    {
+        return max(0.0, $this->openingWidth * $this->openingDepth - ($this->fan->body->isRound() ? $this->covered() : $this->within()));
     }
 
     /**
@@ -107,10 +147,16 @@ final readonly class FanSeat
         return $this->fan->body->throttle($area);
     }
 
-    /** @return float m2 back through the housing's corners */
-    public function recirculation(Corners $corners): float
+    /** @return float of the opening within the housing's square, m2 */
+    private function within(): float
     {
-        return $corners === Corners::Shroud ? $this->fan->shroudedRecirculation : $this->fan->openRecirculation;
+        return min($this->openingWidth, $this->fan->body->side) * min($this->openingDepth, $this->fan->body->side);
+    }
+
+    /** @return float of the opening that the housing covers, m2 */
+    private function covered(): float
+    {
+        return 4.0 * self::quarterCovered($this->fan->body, $this->openingWidth / 2.0, $this->openingDepth / 2.0);
     }
 
     /**

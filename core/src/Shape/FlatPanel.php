@@ -26,6 +26,11 @@ final readonly class FlatPanel implements Shape
         return 'One filter on the back of the fan. Built in five minutes, cheap, light; moves the least air.';
     }
 
+    public function options(): array
+    {
+        return [Collar::option()];
+    }
+
     public function filterCount(Design $design): int
     {
         return 1;

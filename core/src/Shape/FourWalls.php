@@ -78,20 +78,18 @@ final readonly class FourWalls
     }
 
     /**
-     * The seams of the four corners, of the walls with base and top (4 H + 8 S in a pinwheel), and between rows.
+     * The seams of the four corners, of the walls with the base, and between rows: with those to a fan on top 4 H + 8 S in a
+     * pinwheel.
      *
      * @param  float|null  $baseGap  mean open width under the walls where they only rest there, m
      * @return list<Seam>
      */
     public function seams(string $base, ?float $baseGap = null): array
     {
-        $round = 2.0 * ($this->top()->width + $this->top()->depth);
-
         return [
             new Seam('Filter to filter, upright', 4.0 * $this->height(), 4),
             ...($this->rows > 1 ? [new Seam('Filter to filter, lying', 4.0 * ($this->rows - 1) * $this->across, 4 * ($this->rows - 1))] : []),
-            new Seam("Filters to {$base}", $round, 4, $baseGap),
-            new Seam('Filters to fan or cover', $round, 4),
+            new Seam("Filters to {$base}", $this->top()->perimeter(), 4, $baseGap),
         ];
     }
 

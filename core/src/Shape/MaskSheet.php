@@ -69,6 +69,7 @@ final readonly class MaskSheet implements Shape
             openings: [],
             panels: [Panel::withHoles('film', 'Film', $body->side, $body->side, [Hole::rectangle($body->side / 2.0, $body->side / 2.0, $width - 2.0 * self::OVERLAP, $height - 2.0 * self::OVERLAP)])->from('film-roll')],
             throttle: $body->throttle($hole),
+            lengths: ['double-sided-tape' => 2.0 * ($width + $height) + (self::GRID[0] - 1) * $height + (self::GRID[1] - 1) * $width],
             remarks: ['This cleans a small part of what a single panel does: use it only until a filter can be had.'],
         );
     }
@@ -113,7 +114,7 @@ final readonly class MaskSheet implements Shape
     {
         return CommonSteps::list(
             new Step('Cut a hole into the film, a little smaller than the six sheets together.', 'Each edge of the hole must lie under a sheet.', 8.0, null, ['film'], ['scissors', 'tape measure'], 'cutting'),
-            new Step('Tape the sheets over the hole, edges overlapped by 1 cm.', 'Edge to edge they leak along every line.', 10.0, 'No line of light between sheets', ['face-1'], ['tape'], 'taping'),
+            new Step('Stick the sheets over the hole with double-sided tape, edges overlapped by 1 cm.', 'Edge to edge they leak along every line.', 10.0, 'No line of light between sheets', ['face-1'], ['tape'], 'taping'),
             CommonSteps::join($design, 4, 'the film to the fan’s front, all round the rim', 'Air takes the easiest way.', 'fan'),
             ...CommonSteps::finish($design),
         );

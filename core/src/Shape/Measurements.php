@@ -16,7 +16,7 @@ final readonly class Measurements
     public const LEAST_TIPPING = 10.0;
 
     /** Densities of what is cut or printed for it, kg/m3 (typical). */
-    private const DENSITY = ['board' => 140.0, 'foot' => 600.0, 'wood' => 600.0, 'plastic' => 950.0, 'film' => 950.0, 'duct' => 60.0, 'carbon' => 450.0];
+    private const DENSITY = ['board' => 140.0, 'corrugated' => 180.0, 'foam' => 110.0, 'foot' => 600.0, 'wood' => 600.0, 'plastic' => 950.0, 'film' => 950.0, 'duct' => 60.0, 'carbon' => 450.0];
 
     /** How high above the lowest point still counts as the foot, m: what leans on it by a finger’s breadth (assumed). */
     private const FLOOR = 0.015;

@@ -13,6 +13,9 @@ final readonly class Panel
     /** Cut from the cartons that fan and filters came in, or from bought board of the same kind. */
     public const CARTON = 'board-24x36';
 
+    /** Cut into the fan's own carton, which stays whole. */
+    public const FAN_CARTON = 'fan-carton';
+
     /**
      * @param  string  $id  the part in the scene that it is
      * @param  string  $name  `Base`, `Cover`, `Shroud`

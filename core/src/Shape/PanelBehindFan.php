@@ -19,7 +19,7 @@ use Jornel\Core\Shape\Scene\Solid;
 final readonly class PanelBehindFan
 {
     /** @param  non-empty-list<Filter>  $stack  the one next to the fan first */
-    private function __construct(private Design $design, private array $stack, private FanSeat $seat)
+    private function __construct(private Design $design, private array $stack, private FanSeat $seat, private ?Collar $collar)
     {
     }
 
@@ -37,9 +37,12 @@ final readonly class PanelBehindFan
         FanFamilies::mustBe($design->fan, FanFamilies::HOUSED, $design->shape);
         $seat = new FanSeat($design->fan, $filter->width, $filter->height, $filter->width - 2.0 * $filter->rim, $filter->height - 2.0 * $filter->rim);
         $seat->mustNotOverhang();
-        $seat->mustCover();
+        $collar = Collar::of($design, $seat, $filter->width, $filter->height);
+        if ($collar === null) {
+            $seat->mustCover();
+        }
 
-        return new self($design, $stack, $seat);
+        return new self($design, $stack, $seat, $collar);
     }
 
     /**
@@ -50,20 +53,20 @@ final readonly class PanelBehindFan
     {
         $filter = $this->design->filter;
         $body = $this->design->fan->body;
-        $windows = $this->design->corners === Corners::Open ? $this->seat->windows() : 0.0;
         $round = 2.0 * ($filter->width + $filter->height);
 
         return new Assembly(
             faces: [$face],
             seams: [
-                new Seam('Filter’s edge to the fan', $round, 4),
+                new Seam($this->collar === null ? 'Filter’s edge to the fan' : 'Filter to the collar', $round, 4),
+                ...($this->collar === null ? [] : [$this->collar->seam()]),
                 ...(count($this->stack) > 1 ? [new Seam('Filter to filter', $round * (count($this->stack) - 1), 4 * (count($this->stack) - 1))] : []),
             ],
-            openings: [
-                new Opening('Back through the fan’s corners', $this->seat->recirculation($this->design->corners)),
-                ...($windows > 1e-9 ? [new Opening('Corner windows', $windows)] : []),
+            openings: $this->seat->openings($this->design->corners, $this->collar !== null),
+            panels: [
+                ...($this->collar === null ? [] : [$this->collar->panel()]),
+                ...($this->hasShroud() ? [Panel::rectangle('shroud', 'Shroud', $body->side, $body->side, $body->bladeCircle)] : []),
             ],
-            panels: $this->hasShroud() ? [Panel::rectangle('shroud', 'Shroud', $body->side, $body->side, $body->bladeCircle)] : [],
             throttle: $this->seat->throttle(($filter->width - 2.0 * $filter->rim) * ($filter->height - 2.0 * $filter->rim)),
             remarks: $remarks,
         );
@@ -81,6 +84,10 @@ final readonly class PanelBehindFan
         $seatY = $outlet + $body->depth;
         $solids = [FanSolid::of($this->design->fan, Frame::front($x, $seatY, $z), $this->design->corners)];
         $depth = $seatY;
+        if ($this->collar !== null) {
+            $solids[] = $this->collar->solid(new Point($x - $filter->width / 2.0, $depth, $z - $filter->height / 2.0));
+            $depth += Panel::THICKNESS;
+        }
         foreach ($this->stack as $number => $one) {
             $low = new Point($x - $one->width / 2.0, $depth, $z - $one->height / 2.0);
             $depth += $one->depth;
@@ -106,6 +113,7 @@ final readonly class PanelBehindFan
             new Anchor('seam', new Point($x + $filter->width / 2.0, $seatY, $z * 0.55)),
             new Anchor('corners', new Point($x * 1.9, $front, $z * 1.92)),
             new Anchor('box', new Point($x * 0.6, $depth - $filter->depth / 2.0, $z + $filter->height / 2.0)),
+            ...($this->collar === null ? [] : [new Anchor('collar', new Point($x - $filter->width * 0.45, $seatY, $z + $filter->height * 0.45))]),
             ...($this->hasShroud() ? [new Anchor('shroud', new Point($x * 0.12, 0.0, $z * 0.15))] : []),
         ], Extent::box($side, $depth, $high));
     }
@@ -118,15 +126,12 @@ final readonly class PanelBehindFan
         $several = count($this->stack) > 1;
 
         return CommonSteps::list(
-            $this->hasShroud() ? CommonSteps::cut($design, 'the fan’s carton') : null,
+            CommonSteps::cut($design),
             new Step('Run the fan once and draw an arrow on its housing the way it blows.', 'The filter belongs on the side where the air goes in.', 1.0, 'Fan’s arrow drawn', ['fan'], ['marker']),
             new Step($several ? 'Lay the fan face down, the fine filter on its back and the coarse one on that, arrows pointing into the fan.' : 'Lay the fan face down and the filter on its back, arrow pointing into the fan.', 'Behind the fan the filter keeps dust off motor and blades.', 1.0, $several ? 'Both arrows point into the fan' : 'Filter’s arrow points into the fan', ['face-1', 'prefilter']),
             (new Step("Join the filter to the fan all round with {$joining}; pierce no media.", 'A hole in the media is a leak for good.', 1.0, 'All four edges closed'))->joining(4 * count($this->stack), $design->joining),
-            match ($design->corners) {
-                Corners::Open => null,
-                Corners::Taped => new Step('Tape corner pieces over every gap between fan and filter.', 'Through open corners the fan draws air that no filter has cleaned.', 2.0, skill: 'taping'),
-                Corners::Shroud => new Step('Centre the shroud’s hole over the blades and tape it to the front, clear of the guard.', 'It stops air from falling back through the housing’s corners.', 3.0, 'Guard on, blades free', ['shroud'], skill: 'taping'),
-            },
+            $this->collar?->step(),
+            CommonSteps::corners($design),
             new Step('Stand it where it cannot tip, plug in, run on high; listen for clicks or rubbing.', 'It is top-light and tips easily.', 1.0, 'Stands firm, no clicking'),
             new Step('Hold a strip of tissue along the edges, then in front of the filter.', 'At an edge it must hang still; at the filter it must be drawn in.', 1.0, 'No edge draws, the filter draws', tools: ['tissue']),
             new Step('Patch what draws, then label it with date, filter and speed.', 'Whoever looks after it must know when the filter went in.', 1.0, tools: ['marker']),

@@ -40,21 +40,20 @@ final readonly class RaisedCube implements Shape
         return 5;
     }
 
+    public function options(): array
+    {
+        return [FanInCarton::option(), Sheet::option()];
+    }
+
     public function assemble(Design $design): Assembly
     {
         $filter = $design->filter;
         $walls = $this->walls($design);
-        $top = FanOnTop::of($design, $walls->top());
         $open = min($walls->top()->openWidth, $filter->width - 2.0 * $filter->rim);
 
-        return new Assembly(
-            faces: [...$walls->faces(), FilterFace::of('face-5', $design, $open ** 2)],
-            seams: $walls->seams('fifth filter'),
-            openings: $top->openings(),
-            panels: $top->panels(),
-            throttle: $top->throttle(),
-            remarks: [...$walls->remarks(), ...$top->remarks()],
-            hardware: ['feet-10cm' => 4],
+        return BoxFan::assembly(
+            $walls, BoxFan::of($design, $walls->top()), 'fifth filter', null,
+            [...$walls->faces(), FilterFace::of('face-5', $design, $open ** 2)], [], ['feet-10cm' => 4],
         );
     }
 
@@ -67,7 +66,7 @@ final readonly class RaisedCube implements Shape
         $z = $floor + $design->stackDepth();
         $edge = ($side - $filter->width) / 2.0;
 
-        return BoxScene::of($walls, FanOnTop::of($design, $walls->top()), [
+        return BoxScene::of($walls, BoxFan::of($design, $walls->top()), [
             ...Feet::solids($side, $side),
             Solid::box('face-5', 'filter', new Point($edge, $edge, $floor), new Point($edge + $filter->width, $edge + $filter->width, $z), [
                 'bottom' => FilterMarks::on($filter, Frame::top($edge, $edge, $floor), $filter->width, $filter->width),
@@ -85,7 +84,7 @@ final readonly class RaisedCube implements Shape
             ['face-5', 'feet'],
             ['screwdriver'],
             'taping',
-        ));
+        ), BoxFan::of($design, $this->walls($design)->top()));
     }
 
     /** @throws DoesNotFit */

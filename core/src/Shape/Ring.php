@@ -65,14 +65,14 @@ final readonly class Ring implements Shape
                 new Seam('Cone to cartridge', $round, 1),
                 new Seam('Fan to cone', 4.0 * $body->side, 4),
             ],
-            openings: [new Opening('Back through the fan’s corners', $design->corners === Corners::Shroud ? $design->fan->shroudedRecirculation : $design->fan->openRecirculation)],
+            openings: [Opening::recirculation($design->corners, $design->fan)],
             panels: [
                 ...($design->option('cone') === 'folded' ? [$cone->panel('cone', 'Cone, rolled up')] : []),
                 Panel::rectangle('plate', 'Plate under the fan', $body->side, $body->side, $body->bladeCircle),
             ],
             throttle: $bore->throttle,
             remarks: $bore->remarks(),
-            hardware: SmallFanWiring::for(1) + ($design->option('cone') === 'printed' ? ['print-filament' => 1] : ['feet-10cm' => 3]),
+            hardware: SmallFanWiring::for(1, $design->fan) + ($design->option('cone') === 'printed' ? ['print-filament' => 1] : ['feet-10cm' => 3]),
         );
     }
 

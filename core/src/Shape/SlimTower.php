@@ -21,7 +21,7 @@ final readonly class SlimTower implements Shape
 {
     use UsualShape;
 
-    private const MOST = 6;
+    private const MOST = 5;
 
     /** Widest filter that is still called narrow, m (assumed: 12 in). */
     private const WIDEST = 0.3048;
@@ -120,7 +120,7 @@ final readonly class SlimTower implements Shape
                 new Seam('Upright: filters to each other and to the front', 4.0 * $h, 4),
                 new Seam('Bottom and top all round', 4.0 * ($width + $depth), 8),
             ],
-            openings: [new Opening('Back through the fans’ corners', $count * $this->recirculation($design))],
+            openings: [Opening::recirculation($design->corners, $design->fan, $count)],
             panels: [
                 // Drawn as it stands: the row runs up the panel.
                 Panel::withHoles('front', 'Front with the fans', $width, $h, array_map(fn (Hole $hole): Hole => Hole::round($hole->y, $hole->x, $hole->width), $row->holes())),
@@ -128,7 +128,7 @@ final readonly class SlimTower implements Shape
             ],
             throttle: $design->fan->body->throttle($w * ($w - $t)),
             remarks: ['A column this slim tips: give its foot a wider plate where children play.'],
-            hardware: SmallFanWiring::for($count),
+            hardware: SmallFanWiring::for($count, $design->fan),
         );
     }
 
@@ -148,14 +148,14 @@ final readonly class SlimTower implements Shape
                 new Seam('Filter to filter, upright', 3.0 * $h, 3),
                 new Seam('Bottom and top all round', 2.0 * $perimeter, 6),
             ],
-            openings: [new Opening('Back through the fan’s corners', $this->recirculation($design))],
+            openings: [Opening::recirculation($design->corners, $design->fan)],
             panels: [
                 Panel::polygon('bottom', 'Bottom', $outline),
                 Panel::polygon('top', 'Top with the fan', $outline, [Hole::round($middle[0], $middle[1], $circle)]),
             ],
             throttle: $throttle,
             remarks: $throttle < 1.0 ? [sprintf('The three filters cut into the blade circle: only %.0f %% of it is open. The square column breathes better.', 100.0 * $throttle)] : [],
-            hardware: SmallFanWiring::for(1),
+            hardware: SmallFanWiring::for(1, $design->fan),
         );
     }
 
@@ -277,11 +277,6 @@ final readonly class SlimTower implements Shape
         return min(sqrt(3.0) / 4.0 * $side ** 2, M_PI * $radius ** 2 - 3.0 * $segment);
     }
 
-    private function recirculation(Design $design): float
-    {
-        return $design->corners === Corners::Shroud ? $design->fan->shroudedRecirculation : $design->fan->openRecirculation;
-    }
-
     private function isTriangular(Design $design): bool
     {
         return $design->option('column') === 'triangular';
@@ -321,7 +316,7 @@ final readonly class SlimTower implements Shape
             throw DoesNotFit::panelTooNarrow($design->fan, $w + 2.0 * $design->stackDepth());
         }
         if ($this->fanCount($design) > $this->most($design)) {
-            throw DoesNotFit::tooMany('fans', $this->most($design), 'more do not fit one above the other with 15 mm of web between their holes.');
+            throw DoesNotFit::tooMany('fans', $this->most($design), 'more do not go one above the other, with 3 mm of panel between two holes and 10 mm at its edges.');
         }
     }
 }

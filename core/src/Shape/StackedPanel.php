@@ -27,6 +27,11 @@ final readonly class StackedPanel implements Shape
         return 'Two filters one behind the other: a coarse one spares the fine one, or two alike catch more of less air.';
     }
 
+    public function options(): array
+    {
+        return [Collar::option()];
+    }
+
     /** Two alike where no pre-filter is named. */
     public function filterCount(Design $design): int
     {

@@ -32,8 +32,11 @@ final readonly class TallBox implements Shape
     public function options(): array
     {
         return [
-            new ShapeOption('fan-seat', 'Where the fan sits', ['on-top' => 'On the cover', 'hanging' => 'Hanging below the rim, tied to the cover'], 'on-top'),
+            new ShapeOption('fan-seat', 'Where the fan sits', ['on-top' => 'On the cover', 'hanging' => 'Hanging below the rim, tied to a cover that lifts off'], 'on-top'),
             new ShapeOption('base', 'Base', ['panel' => 'Panel', 'floor' => 'Open on a smooth clean floor', 'sheet' => 'A corrugated plastic sheet on carpet'], 'panel'),
+            HangingFan::option(),
+            FanInCarton::option(),
+            Sheet::option(),
         ];
     }
 
@@ -45,29 +48,22 @@ final readonly class TallBox implements Shape
     public function assemble(Design $design): Assembly
     {
         $walls = $this->walls($design);
-        $top = $this->top($design, $walls);
+        $base = $this->sheetBelow($design);
         [$below, $gap] = match ($design->option('base')) {
             'floor' => ['floor', Seam::RESTING],
             'sheet' => ['sheet on the carpet', Seam::RESTING],
             default => ['base', null],
         };
 
-        return new Assembly(
-            faces: $walls->faces(),
-            seams: $walls->seams($below, $gap),
-            openings: $top->openings(),
-            panels: [...($design->option('base') === 'floor' ? [] : [BasePlate::panel($walls->top())]), ...$top->panels()],
-            throttle: $top->throttle(),
-            remarks: [...$walls->remarks(), ...$top->remarks()],
-        );
+        return BoxFan::assembly($walls, $this->mount($design, $walls), $below, $gap, $walls->faces(), $base === null ? [] : [BasePlate::panel($walls->top(), $base)]);
     }
 
     public function scene(Design $design): Scene
     {
         $walls = $this->walls($design);
-        $open = $design->option('base') === 'floor';
+        $base = $this->sheetBelow($design);
 
-        return BoxScene::of($walls, $this->top($design, $walls), $open ? [] : [BasePlate::solid($walls->top())], $open ? 0.0 : Panel::THICKNESS);
+        return BoxScene::of($walls, $this->mount($design, $walls), $base === null ? [] : [BasePlate::solid($walls->top(), $base)], $base?->thickness() ?? 0.0);
     }
 
     public function steps(Design $design): array
@@ -76,7 +72,17 @@ final readonly class TallBox implements Shape
             'floor' => new Step('Wipe the floor where it will stand; nothing closes its base but that floor.', 'Dust under the rim is drawn in first, and a rough floor leaks.', 2.0, 'Floor smooth and clean'),
             'sheet' => new Step('Lay the corrugated sheet on the carpet and stand the box on it.', 'Carpet lets air in under the rim.', 3.0, sets: ['base'], skill: 'cutting'),
             default => BasePlate::step(),
-        });
+        }, $this->mount($design, $this->walls($design)));
+    }
+
+    /** What lies under the walls; null where they stand on the floor. */
+    private function sheetBelow(Design $design): ?Sheet
+    {
+        return match ($design->option('base')) {
+            'floor' => null,
+            'sheet' => Sheet::CorrugatedPlastic,
+            default => Sheet::of($design),
+        };
     }
 
     /** @throws DoesNotFit */
@@ -91,8 +97,8 @@ final readonly class TallBox implements Shape
     }
 
     /** @throws DoesNotFit */
-    private function top(Design $design, FourWalls $walls): FanOnTop
+    private function mount(Design $design, FourWalls $walls): FanMount
     {
-        return $design->option('fan-seat') === 'hanging' ? FanOnTop::hanging($design, $walls->top()) : FanOnTop::of($design, $walls->top());
+        return $design->option('fan-seat') === 'hanging' ? HangingFan::of($design, $walls->top()) : BoxFan::of($design, $walls->top());
     }
 }

@@ -143,7 +143,7 @@ final readonly class Tote implements Shape
      */
     private function outlet(Design $design): array
     {
-        return [$design->fan->body->bladeCircle, $design->fan->body->side];
+        return $design->fan->handling->mouth ?? [$design->fan->body->bladeCircle, $design->fan->body->side];
     }
 
     /** @throws DoesNotFit */

@@ -37,6 +37,11 @@ final readonly class Wedge implements Shape
         return 'Two filters in a V behind the fan, two triangles of carton: twice the area of a panel, stands by itself.';
     }
 
+    public function options(): array
+    {
+        return [Collar::option()];
+    }
+
     public function filterCount(Design $design): int
     {
         return 2;
@@ -49,7 +54,7 @@ final readonly class Wedge implements Shape
         [, $height] = $this->sides($design);
         $body = $design->fan->body;
         $seat = $this->seat($design);
-        $windows = $design->corners === Corners::Open ? $seat->windows() : 0.0;
+        $collar = $this->collar($design);
         $ends = Panel::polygon('end', 'Triangle', [[0.0, 0.0], [$triangle->base, 0.0], [$triangle->base / 2.0, $triangle->height()]]);
 
         return new Assembly(
@@ -57,12 +62,14 @@ final readonly class Wedge implements Shape
             seams: [
                 new Seam('Filter to filter at the point, and filters to fan', 3.0 * $height, 3),
                 new Seam('Triangles all round', 2.0 * $triangle->perimeter(), 6),
+                ...($collar === null ? [] : [$collar->seam()]),
             ],
-            openings: [
-                new Opening('Back through the fan’s corners', $seat->recirculation($design->corners)),
-                ...($windows > 1e-9 ? [new Opening('Corner windows', $windows)] : []),
+            openings: $seat->openings($design->corners, $collar !== null),
+            panels: [
+                $ends, $ends,
+                ...($collar === null ? [] : [$collar->panel()]),
+                ...($design->corners === Corners::Shroud ? [Panel::rectangle('shroud', 'Shroud', $body->side, $body->side, $body->bladeCircle)] : []),
             ],
-            panels: [$ends, $ends, ...($design->corners === Corners::Shroud ? [Panel::rectangle('shroud', 'Shroud', $body->side, $body->side, $body->bladeCircle)] : [])],
             throttle: $seat->throttle($triangle->base * $height),
             remarks: [sprintf('The point of the V is %.0f degrees wide.', $triangle->angle())],
         );
@@ -85,7 +92,9 @@ final readonly class Wedge implements Shape
         $left = new Point($x0, $y0 + $deep, $bottom);
         $right = new Point($x0 + $triangle->base, $y0 + $deep, $bottom);
         $end = fn (float $z): Solid => Solid::prism('end', 'board', array_map(fn (Point $corner): Point => new Point($corner->x, $corner->y, $z), [$point, $right, $left]), new Point(0.0, 0.0, Panel::THICKNESS));
-        $middle = new Point($x0 + $triangle->base / 2.0, $y0 + $deep, $bottom + $h / 2.0);
+        $collar = $this->collar($design);
+        $fanY = $y0 + $deep + ($collar === null ? 0.0 : Panel::THICKNESS);
+        $middle = new Point($x0 + $triangle->base / 2.0, $fanY, $bottom + $h / 2.0);
         $seat = new Frame($middle, new Point(-1.0, 0.0, 0.0), new Point(0.0, 0.0, 1.0));
         $back = $middle->y + $body->depth;
         $solids = [
@@ -93,6 +102,7 @@ final readonly class Wedge implements Shape
             StandingFilter::on('face-1', $design->filter, $left, $point, $t, $h),
             StandingFilter::on('face-2', $design->filter, $point, $right, $t, $h),
             $end($bottom + $h),
+            ...($collar === null ? [] : [$collar->solid(new Point($x0, $y0 + $deep, $bottom))]),
             FanSolid::of($design->fan, $seat, $design->corners),
         ];
         if ($design->corners === Corners::Shroud) {
@@ -117,6 +127,7 @@ final readonly class Wedge implements Shape
             new Anchor('fan', new Point($middle->x, $middle->y + $body->depth / 2.0, $middle->z + $half)),
             new Anchor('end', new Point($point->x, $y0 + $deep * 0.6, $bottom + $h + Panel::THICKNESS)),
             new Anchor('corners', new Point($middle->x + $half, $back, $middle->z + $half)),
+            ...($collar === null ? [] : [new Anchor('collar', new Point($x0, $y0 + $deep, $bottom + $h))]),
         ], Extent::box(2.0 * ($middle->x), $back, max($middle->z + $half, $bottom + $h + Panel::THICKNESS)));
     }
 
@@ -128,8 +139,8 @@ final readonly class Wedge implements Shape
             CommonSteps::arrows($design, 'Stand the two filters in a V on the fan’s back edges')->setting('fan'),
             CommonSteps::join($design, 3, 'the seam at the point and both filters to the fan', 'They hold the V while the ends are fitted.'),
             (new Step('Lay a triangle on each end and tape it all round.', 'Each end is as long a leak as both filters together.', 2.0, 'Both ends closed', ['end'], skill: 'taping'))->joining(6, $design->joining),
-            $design->corners === Corners::Shroud ? new Step('Centre the shroud’s hole over the blades and tape it to the front, clear of the guard.', 'It stops air from falling back through the housing’s corners.', 3.0, 'Guard on, blades free', ['shroud'], skill: 'taping') : null,
-            $design->corners === Corners::Taped ? new Step('Tape corner pieces over every gap between fan and filters.', 'Through open corners the fan moves air that no filter has cleaned.', 2.0, skill: 'taping') : null,
+            $this->collar($design)?->step(),
+            CommonSteps::corners($design),
             ...CommonSteps::finish($design),
         );
     }
@@ -137,6 +148,12 @@ final readonly class Wedge implements Shape
     private function triangle(Design $design): IsoscelesTriangle
     {
         return new IsoscelesTriangle($this->sides($design)[0], $design->fan->body->side);
+    }
+
+    /** @throws DoesNotFit */
+    private function collar(Design $design): ?Collar
+    {
+        return Collar::of($design, $this->seat($design), $design->fan->body->side, $this->sides($design)[1]);
     }
 
     private function seat(Design $design): FanSeat

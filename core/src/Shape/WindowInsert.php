@@ -21,9 +21,6 @@ final readonly class WindowInsert implements Shape
 
     private const FAMILIES = [...FanFamilies::HOUSED, 'exhaust fan'];
 
-    /** Opening of an ordinary window, m (assumed); a larger one is taken where the filters need it. */
-    private const OPENING = [0.9, 0.65];
-
     /** Board beside each filter at least, m (assumed). */
     private const MARGIN = 0.04;
 
@@ -47,6 +44,8 @@ final readonly class WindowInsert implements Shape
         return [
             new ShapeOption('filters', 'Filters', ['1' => 'One', '2' => 'Two side by side'], '1'),
             new ShapeOption('fan-at', 'Fan', ['insert' => 'Behind each filter', 'far-window' => 'One in a window on the far side'], 'insert'),
+            (new ShapeOption('way-out', 'Where the air leaves on the far side', ['none' => 'No way out yet', 'window' => 'By a window there', 'door' => 'By a door or a vent there'], 'none'))->ofTheRoom(),
+            Collar::option(),
         ];
     }
 
@@ -75,25 +74,27 @@ final readonly class WindowInsert implements Shape
         $this->check($design);
         $filter = $design->filter;
         $count = $design->number('filters');
-        [$width, $height] = $this->opening($design);
+        $window = $this->window($design);
         $seat = $this->seat($design);
-        $windows = ! $this->isFar($design) && $design->corners === Corners::Open ? $count * $seat->windows() : 0.0;
+        $collar = $this->collar($design);
 
         return new Assembly(
             faces: FilterFace::alike($count, $design, $filter->netArea()),
             seams: [
                 new Seam('Filters to the filler board', $count * 2.0 * ($filter->width + $filter->height), 4 * $count),
-                new Seam('Board to the window', 2.0 * ($width + $height), 4),
+                new Seam('Board to the window', 2.0 * ($window->width + $window->height), 4),
                 ...($this->isFar($design) ? [] : [new Seam('Fan to the filter', $this->fanCount($design) * 4.0 * $design->fan->body->side, 4 * $count)]),
+                ...($collar === null ? [] : [$collar->seam($count)]),
             ],
-            openings: [
-                ...($this->isFar($design) ? [] : [new Opening('Back through the fan’s corners', $count * $seat->recirculation($design->corners))]),
-                ...($windows > 1e-9 ? [new Opening('Corner windows', $windows)] : []),
+            openings: $this->isFar($design) ? [] : $seat->openings($design->corners, $collar !== null, $count),
+            panels: [
+                Panel::withHoles('board', 'Filler board', $window->width, $window->height, array_map(fn (float $x): Hole => Hole::rectangle($x, $window->height / 2.0, $filter->width - 2.0 * $filter->rim, $filter->height - 2.0 * $filter->rim), $this->places($design)))->from('corrugated-plastic-48x96'),
+                ...($collar === null ? [] : array_fill(0, $count, $collar->panel())),
+                ...($this->hasShroud($design) ? array_fill(0, $count, Panel::rectangle('shroud', 'Shroud', $design->fan->body->side, $design->fan->body->side, $design->fan->body->bladeCircle)) : []),
             ],
-            panels: [Panel::withHoles('board', 'Filler board', $width, $height, array_map(fn (float $x): Hole => Hole::rectangle($x, $height / 2.0, $filter->width - 2.0 * $filter->rim, $filter->height - 2.0 * $filter->rim), $this->places($design)))->from('corrugated-plastic-48x96')],
             throttle: $this->isFar($design) ? 1.0 : $seat->throttle($filter->netArea()),
             remarks: [
-                'It needs a way out on the far side: a window there open by at least its own face.',
+                'Open the way out on the far side by at least the area of the filters.',
                 'See that the window can still be closed and locked, that nothing can fall out of it, and that nobody needs it to get out.',
                 ...($this->isFar($design) ? ['A fan that draws the house makes every crack an inlet: what comes in there passes no filter, and is not counted here.'] : []),
             ],
@@ -107,12 +108,16 @@ final readonly class WindowInsert implements Shape
         $this->check($design);
         $filter = $design->filter;
         $body = $design->fan->body;
-        [$width, $height] = $this->opening($design);
+        $window = $this->window($design);
+        [$width, $height] = [$window->width, $window->height];
+        $collar = $this->collar($design);
         $t = Panel::THICKNESS;
         $deep = $design->stackDepth();
         $fans = ! $this->isFar($design);
         $lift = $fans ? max(0.0, ($body->side - $height) / 2.0) : 0.0;
-        $seatY = $fans ? $body->depth : 0.0;
+        $fanY = $this->hasShroud($design) ? $t : 0.0;
+        $backY = $fans ? $fanY + $body->depth : 0.0;
+        $seatY = $backY + ($collar === null ? 0.0 : $t);
         $z = $lift + $height / 2.0;
         [$fw, $fh] = [$filter->width, $filter->height];
         $board = fn (float $xa, float $za, float $xb, float $zb): Solid => Solid::box('board', 'board', new Point($xa, $seatY + $deep, $za), new Point($xb, $seatY + $deep + $t, $zb));
@@ -132,7 +137,14 @@ final readonly class WindowInsert implements Shape
                 'front' => FilterMarks::on($filter, Frame::front($x - $fw / 2.0, $seatY, $z - $fh / 2.0), $fw, $fh),
             ]);
             if ($fans) {
-                $solids[] = FanSolid::of($design->fan, Frame::front($x, $seatY, $z), Corners::Open);
+                $solids[] = FanSolid::of($design->fan, Frame::front($x, $backY, $z), $design->corners);
+                if ($collar !== null) {
+                    $solids[] = $collar->solid(new Point($x - $fw / 2.0, $backY, $z - $fh / 2.0));
+                }
+                if ($this->hasShroud($design)) {
+                    $half = $body->side / 2.0;
+                    $solids[] = Solid::box('shroud', 'board', new Point($x - $half, 0.0, $z - $half), new Point($x + $half, $t, $z + $half), ['front' => FanSolid::rotor($design->fan, Frame::front($x, 0.0, $z))]);
+                }
             }
         }
         $middle = $this->places($design)[0];
@@ -152,12 +164,15 @@ final readonly class WindowInsert implements Shape
         $far = $this->isFar($design);
 
         return CommonSteps::list(
-            new Step('Measure the clear opening of your window and cut the filler board to it; the size on this sheet is that of an ordinary one.', 'Windows differ; a board too small leaks, one too large bows.', 12.0, 'Board fits without force', ['board'], ['tape measure', 'straightedge', 'knife', 'marker'], 'cutting'),
+            new Step('Measure the clear opening of your window and cut the filler board to it; '.($this->window($design)->isKnown ? 'the size on this sheet is that of the window on the plan.' : 'the size on this sheet is that of an ordinary one.'), 'Windows differ; a board too small leaks, one too large bows.', 12.0, 'Board fits without force', ['board'], ['tape measure', 'straightedge', 'knife', 'marker'], 'cutting'),
+            CommonSteps::cut($design, 'board'),
             CommonSteps::arrows($design, 'Fix the filters to the board on the room’s side, where rain does not reach them'),
             CommonSteps::join($design, 4 * $design->number('filters'), 'the filters to the board', 'Outdoor air that leaks in here passes no filter.'),
+            $this->collar($design)?->step(),
             $far
                 ? new Step('Set the fan in a window on the far side, blowing out.', 'It draws the house a little below outdoors: never near a fuel-burning appliance.', 8.0, 'Blows out')
                 : CommonSteps::fanDirection('fix it before the filter so that it lifts out')->setting('fan'),
+            $far ? null : CommonSteps::corners($design),
             new Step('Set the board in the window and close its edges with tape that peels off; secure it against falling out.', 'A gust must not throw it, and the window must close again.', 8.0, 'Held on two sides', [], ['tape'], 'taping'),
             new Step('Open a window on the far side and hold a ribbon there.', 'It must be blown outwards: air that comes in must have a way out.', 3.0, 'Ribbon blows out'),
             ...CommonSteps::finish($design),
@@ -169,16 +184,27 @@ final readonly class WindowInsert implements Shape
         return $design->option('fan-at') === 'far-window';
     }
 
-    /** @return array{float, float} of the window, m */
-    private function opening(Design $design): array
+    /** The room's own where it is known, else an ordinary one. */
+    private function window(Design $design): WindowOpening
     {
-        $count = $design->number('filters');
-        $pitch = $this->pitch($design);
+        return $design->window ?? WindowOpening::usual(...$this->least($design));
+    }
 
-        return [
-            max(self::OPENING[0], $count * $pitch + self::MARGIN),
-            max(self::OPENING[1], $design->filter->height + 2.0 * self::MARGIN),
-        ];
+    /** @return array{float, float} width and height that the filters and fans take at least, m */
+    private function least(Design $design): array
+    {
+        return [$design->number('filters') * $this->pitch($design) + self::MARGIN, $design->filter->height + 2.0 * self::MARGIN];
+    }
+
+    private function hasShroud(Design $design): bool
+    {
+        return ! $this->isFar($design) && $design->corners === Corners::Shroud;
+    }
+
+    /** @throws DoesNotFit */
+    private function collar(Design $design): ?Collar
+    {
+        return $this->isFar($design) ? null : Collar::of($design, $this->seat($design), $design->filter->width, $design->filter->height);
     }
 
     private function pitch(Design $design): float
@@ -189,7 +215,7 @@ final readonly class WindowInsert implements Shape
     /** @return non-empty-list<float> middles of the filters from the left, m */
     private function places(Design $design): array
     {
-        $middle = $this->opening($design)[0] / 2.0;
+        $middle = $this->window($design)->width / 2.0;
         $half = $this->pitch($design) / 2.0;
 
         return $design->number('filters') === 2 ? [$middle - $half, $middle + $half] : [$middle];
@@ -209,9 +235,15 @@ final readonly class WindowInsert implements Shape
             throw DoesNotFit::notAFrame($design->filter, 'window insert');
         }
         FanFamilies::mustBe($design->fan, self::FAMILIES, $this);
+        [$width, $height] = $this->least($design);
+        if ($design->window !== null && ($width > $design->window->width + 1e-9 || $height > $design->window->height + 1e-9)) {
+            throw DoesNotFit::windowTooSmall($design->window, $width, $height);
+        }
         if (! $this->isFar($design)) {
             $this->seat($design)->mustNotOverhang();
-            $this->seat($design)->mustCover();
+            if ($this->collar($design) === null) {
+                $this->seat($design)->mustCover();
+            }
         }
     }
 }

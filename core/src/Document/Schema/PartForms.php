@@ -4,6 +4,11 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Document\Schema;
 
+use Jornel\Core\Part\BuiltInShroud;
+use Jornel\Core\Part\FireRating;
+use Jornel\Core\Part\Knob;
+use Jornel\Core\Part\Rotor;
+use Jornel\Core\Part\ShaftPosition;
 use Jornel\Core\Quantity\Dimension;
 use Jornel\Core\Quantity\Provenance;
 
@@ -38,18 +43,23 @@ final class PartForms
                 ->figure('depth', Dimension::Length, 'Along the shaft')
                 ->figure('corner_radius', Dimension::Length, 'Of a square body', self::NOT_NEGATIVE))
             ->figure('recirculation_open', Dimension::Area, 'Back through open corners', self::NOT_NEGATIVE)
+            ->figure('recirculation_taped', Dimension::Area, 'Left with the front corners taped; a third of the open one where not given', self::NOT_NEGATIVE)
             ->figure('recirculation_shrouded', Dimension::Area, 'Left with a shroud', self::NOT_NEGATIVE)
             ->number('pushing_factor', ['exclusiveMinimum' => 0, 'maximum' => 1], 'Share of its flows left when it pushes')
             ->flag('enclosed_motor', '')
             ->choice('motor', ['AC', 'EC'], '')
+            ->flag('holds_flow', 'Of an EC motor: whether it speeds up against pressure so that the flow of a setting holds')
             ->figure('mass', Dimension::Mass, '')
             ->figure('carton_width', Dimension::Length, '')->figure('carton_height', Dimension::Length, '')->figure('carton_depth', Dimension::Length, '')
             ->figure('cable', Dimension::Length, '')->figure('hole_pitch', Dimension::Length, 'Between screw holes')
             ->list('outlet_in', ['type' => 'number'], 'Mouth of a blower, in')
-            ->text('stand', '')->text('guard', '')->text('controls', '')->text('tone', '')->text('rotor', 'How it is held')
-            ->text('plastic_fire_rating', '')->text('built_in_shroud', '')
-            ->list('shaft', ['enum' => ['lying', 'standing', 'tilted']], 'Positions that its bearings allow')
-            ->flag('remote', '')->flag('listed', 'Whether it bears a recognised listing mark')
+            ->text('stand', 'What it stands on as it is bought')->text('guard', 'In words')->text('tone', 'What it sounds like')
+            ->choice('knob', self::values(Knob::cases()), 'Where its speed is set')
+            ->choice('rotor', self::values(Rotor::cases()), 'How its blades are held')
+            ->choice('plastic_fire_rating', self::values(FireRating::cases()), 'What is stated of its housing')
+            ->choice('built_in_shroud', self::values(BuiltInShroud::cases()), 'A ring in line with the blades works like a shroud; a plate in front only closes the corners')
+            ->list('shaft', ['enum' => self::values(ShaftPosition::cases())], 'Positions of the shaft that its bearings allow')
+            ->flag('rear_grille', 'Whether a grille closes its intake side')->flag('remote', '')->flag('listed', 'Whether it bears a recognised listing mark')
             ->notTogether('curve', 'free_flow')->notTogether('free_flow', 'advertised_flow');
     }
 
@@ -127,7 +137,18 @@ final class PartForms
             ->text('name', '')
             ->number('ratio', ['exclusiveMinimum' => 0], 'Over the top speed')
             ->number('volts', ['exclusiveMinimum' => 0], 'In place of a ratio')
+            ->figure('power', Dimension::Power, 'Its own, in place of that by the fan laws')
+            ->figure('level', Dimension::Level, 'Its own, at 1 m')
             ->requires('name')->oneWay([['ratio'], ['volts']]);
+    }
+
+    /**
+     * @param  list<\BackedEnum>  $cases
+     * @return list<string>
+     */
+    private static function values(array $cases): array
+    {
+        return array_map(fn (\BackedEnum $case): string => (string) $case->value, $cases);
     }
 
     /** @return list<string> */

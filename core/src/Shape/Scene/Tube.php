@@ -21,12 +21,20 @@ final class Tube
      */
     public static function of(string $part, string $material, Point $foot, array $lower, array $upper, float $height, bool $isPleated = false): array
     {
-        $sectors = [];
-        for ($sector = 0; $sector < self::SECTORS; $sector++) {
-            $sectors[] = self::sector($part, $material, $foot, $lower, $upper, $height, $sector, $isPleated);
-        }
+        return self::sectors($part, $material, $foot, $lower, $upper, $height, $isPleated, 0.0, 1.0, self::SECTORS);
+    }
 
-        return $sectors;
+    /**
+     * A wall that is open on one side.
+     *
+     * @param  array{float, float}  $radii  inner and outer, m
+     * @param  float  $from  where it begins, turns anticlockwise from x
+     * @param  float  $to  where it ends, the same, above its beginning
+     * @return non-empty-list<Solid>
+     */
+    public static function arc(string $part, string $material, Point $foot, array $radii, float $height, float $from, float $to): array
+    {
+        return self::sectors($part, $material, $foot, $radii, $radii, $height, false, $from, $to, max(1, (int) round(self::SECTORS * ($to - $from))));
     }
 
     /**
@@ -44,11 +52,26 @@ final class Tube
     /**
      * @param  array{float, float}  $lower
      * @param  array{float, float}  $upper
+     * @param  int  $count  of the sectors, 1 or more
+     * @return non-empty-list<Solid>
      */
-    private static function sector(string $part, string $material, Point $foot, array $lower, array $upper, float $height, int $sector, bool $isPleated): Solid
+    private static function sectors(string $part, string $material, Point $foot, array $lower, array $upper, float $height, bool $isPleated, float $from, float $to, int $count): array
+    {
+        $at = fn (int $sector): float => $from + ($to - $from) * $sector / $count;
+
+        return array_map(
+            fn (int $sector): Solid => self::sector($part, $material, $foot, $lower, $upper, $height, $at($sector), $at($sector + 1), $isPleated),
+            range(0, $count - 1),
+        );
+    }
+
+    /**
+     * @param  array{float, float}  $lower
+     * @param  array{float, float}  $upper
+     */
+    private static function sector(string $part, string $material, Point $foot, array $lower, array $upper, float $height, float $from, float $to, bool $isPleated): Solid
     {
         $head = $foot->plus(new Point(0.0, 0.0, $height));
-        [$from, $to] = [$sector / self::SECTORS, ($sector + 1) / self::SECTORS];
         [$a, $b, $c, $d] = [self::at($foot, $lower[0], $from), self::at($foot, $lower[1], $from), self::at($foot, $lower[1], $to), self::at($foot, $lower[0], $to)];
         [$e, $f, $g, $h] = [self::at($head, $upper[0], $from), self::at($head, $upper[1], $from), self::at($head, $upper[1], $to), self::at($head, $upper[0], $to)];
 

@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jornel\Core\Shape;
+
+use Jornel\Core\Shape\Scene\Anchor;
+use Jornel\Core\Shape\Scene\Arrow;
+use Jornel\Core\Shape\Scene\Solid;
+
+/** How a fan closes the open top of a box and blows up from it. */
+interface FanMount
+{
+    /** @return list<Panel> */
+    public function panels(): array;
+
+    /** @return non-empty-list<Seam> between the walls and what closes them, and round the fan */
+    public function seams(): array;
+
+    /** @return list<Opening> */
+    public function openings(): array;
+
+    /** Share of the fan's flow that the narrowest opening lets through, above 0, at most 1. */
+    public function throttle(): float;
+
+    /** @return list<string> */
+    public function remarks(): array;
+
+    /** @return array<string, int> pieces that it takes besides, by id of the catalogue's materials */
+    public function hardware(): array;
+
+    /** @return array<string, float> the same of what is sold by length, m */
+    public function lengths(): array;
+
+    /**
+     * Steps that set the fan in its place, after the walls stand.
+     *
+     * @return non-empty-list<Step>
+     */
+    public function steps(): array;
+
+    /**
+     * Height it adds to the box.
+     *
+     * @return float m
+     */
+    public function height(): float;
+
+    /**
+     * @param  float  $z  top of the walls, m
+     * @return list<Solid>
+     */
+    public function solids(float $z): array;
+
+    /** @return list<Arrow> */
+    public function arrows(float $z): array;
+
+    /** @return list<Anchor> */
+    public function anchors(float $z): array;
+}

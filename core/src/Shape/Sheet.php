@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jornel\Core\Shape;
+
+/** What the flat sheets of a unit are cut from: base, cover, shroud and collar. */
+enum Sheet: string
+{
+    case Carton = 'carton';
+    case CorrugatedPlastic = 'corrugated-plastic';
+    case FoamBoard = 'foam-board';
+    case Plywood = 'plywood';
+
+    public static function option(): ShapeOption
+    {
+        $names = array_map(fn (self $sheet): string => $sheet->label(), self::cases());
+
+        return (new ShapeOption('sheet', 'Sheet for base, cover and shroud', array_combine(array_column(self::cases(), 'value'), $names), self::Carton->value))->ofTheRoom();
+    }
+
+    /** The one that a design is made with; carton where its shape leaves no choice. */
+    public static function of(Design $design): self
+    {
+        return self::tryFrom($design->option('sheet')) ?? self::Carton;
+    }
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::Carton => 'Carton',
+            self::CorrugatedPlastic => 'Corrugated plastic',
+            self::FoamBoard => 'Foam board',
+            self::Plywood => 'Plywood',
+        };
+    }
+
+    /** Id of the catalogue's sheet that is bought of it. */
+    public function material(): string
+    {
+        return match ($this) {
+            self::Carton => Panel::CARTON,
+            self::CorrugatedPlastic => 'corrugated-plastic-48x96',
+            self::FoamBoard => 'foam-board-20x30',
+            self::Plywood => 'plywood-24x48',
+        };
+    }
+
+    /** @return float m (typical) */
+    public function thickness(): float
+    {
+        return match ($this) {
+            self::Carton, self::CorrugatedPlastic => Panel::THICKNESS,
+            self::FoamBoard => 0.005,
+            self::Plywood => 0.006,
+        };
+    }
+
+    /** What it is called in a drawing, by which it is coloured and weighed. */
+    public function drawnAs(): string
+    {
+        return match ($this) {
+            self::Carton => 'board',
+            self::CorrugatedPlastic => 'corrugated',
+            self::FoamBoard => 'foam',
+            self::Plywood => 'wood',
+        };
+    }
+
+    /** Where it comes from, within a sentence. */
+    public function source(): string
+    {
+        return match ($this) {
+            self::Carton => 'the cartons',
+            self::CorrugatedPlastic => 'corrugated plastic: score it lightly first, then press deeper',
+            self::FoamBoard => 'foam board',
+            self::Plywood => 'plywood',
+        };
+    }
+
+    public function isSawn(): bool
+    {
+        return $this === self::Plywood;
+    }
+}

@@ -52,10 +52,13 @@ final class Sample
         return new Design(Shapes::get($shape), $catalogue->fan($fan), $catalogue->filter($filter), $catalogue->joining($joining), $corners, $prefilter === null ? null : $catalogue->filter($prefilter), $direction, $options);
     }
 
-    /** @param  array<string, mixed>  $figures in place of the catalogue's */
-    public static function fan(array $figures, string $id = 'box-20-plain'): Fan
+    /**
+     * @param  array<string, mixed>  $figures  in place of the catalogue's
+     * @param  string  $replacing  a list that goes whole in place of the catalogue's
+     */
+    public static function fan(array $figures, string $id = 'box-20-plain', string $replacing = ''): Fan
     {
-        return Fan::fromData(array_replace_recursive(self::catalogue()->fan($id)->data, $figures));
+        return Fan::fromData(array_replace_recursive(array_diff_key(self::catalogue()->fan($id)->data, [$replacing => true]), $figures));
     }
 
     /** @param  array<string, mixed>  $figures in place of the catalogue's */

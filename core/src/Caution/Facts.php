@@ -57,7 +57,7 @@ final readonly class Facts
     {
         $fan = $design->fan;
         $work = Work::of($design);
-        
+
         return array_values(array_filter([
             'fan',
             'filters',

@@ -13,15 +13,21 @@ final class Cutting
     /** Lost along every cut, m (assumed). */
     public const KERF = 0.003;
 
-    /** @var list<array{width: float, left: float, rows: list<array{height: float, left: float}>}> */
+    /** @var list<array{width: float, height: float, used: float, rows: list<array{y: float, height: float, used: float}>}> */
     private array $sheets = [];
+
+    /** @var list<Placed> in the order in which they were placed */
+    public array $placed = [];
+
+    /** Sheets that panels larger than one are joined from. */
+    private int $joined = 0;
 
     /**
      * @param  int  $free  sheets that are there anyway, such as faces of a carton
      * @param  array{float, float}  $freeSize  m
      * @param  array{float, float}  $size  of a bought sheet, m
      */
-    private function __construct(int $free, array $freeSize, private readonly array $size)
+    private function __construct(private readonly int $free, array $freeSize, private readonly array $size)
     {
         for ($number = 0; $number < $free; $number++) {
             $this->sheets[] = self::sheet($freeSize);
@@ -37,45 +43,68 @@ final class Cutting
      */
     public static function sheets(array $panels, array $size, int $free = 0, array $freeSize = [0.0, 0.0]): int
     {
-        $cutting = new self($free, $freeSize, $size);
-        $sides = array_map(fn (array $panel): array => [max($panel) + self::KERF, min($panel) + self::KERF], $panels);
-        usort($sides, fn (array $one, array $other): int => [$other[1], $other[0]] <=> [$one[1], $one[0]]);
-        $joined = 0;
-        foreach ($sides as [$long, $short]) {
-            if ($cutting->place($long, $short)) {
-                continue;
-            }
-            // Larger than a sheet: joined from several, nothing of which is counted on for another panel.
-            $joined += (int) (ceil($long / max($size)) * ceil($short / min($size)));
-        }
-
-        return count($cutting->sheets) - $free + $joined;
+        return self::of($panels, $size, $free, $freeSize)->bought();
     }
 
-    private function place(float $long, float $short): bool
+    /**
+     * @param  list<array{float, float}>  $panels  m
+     * @param  array{float, float}  $size  of a bought sheet, m
+     * @param  array{float, float}  $freeSize  m
+     */
+    public static function of(array $panels, array $size, int $free = 0, array $freeSize = [0.0, 0.0]): self
+    {
+        $cutting = new self($free, $freeSize, $size);
+        $sides = array_map(fn (array $panel): array => [max($panel), min($panel)], $panels);
+        uasort($sides, fn (array $one, array $other): int => [$other[1], $other[0]] <=> [$one[1], $one[0]]);
+        foreach ($sides as $number => [$long, $short]) {
+            if (! $cutting->place($number, $long, $short)) {
+                // Larger than a sheet: joined from several, nothing of which is counted on for another panel.
+                $cutting->joined += (int) (ceil(($long + self::KERF) / max($size)) * ceil(($short + self::KERF) / min($size)));
+            }
+        }
+
+        return $cutting;
+    }
+
+    /** Sheets to buy: those laid out on, and those that larger panels are joined from. */
+    public function bought(): int
+    {
+        return count($this->sheets) - $this->free + $this->joined;
+    }
+
+    /**
+     * Sides of a sheet: one that is there, or one that is bought.
+     *
+     * @return array{float, float} m
+     */
+    public function sizeOf(int $sheet): array
+    {
+        return [$this->sheets[$sheet]['width'], $this->sheets[$sheet]['height']];
+    }
+
+    private function place(int $panel, float $long, float $short): bool
     {
         foreach ([[$long, $short], [$short, $long]] as [$across, $up]) {
             foreach ($this->sheets as $number => $sheet) {
                 foreach ($sheet['rows'] as $row => $of) {
-                    if ($of['height'] >= $up && $of['left'] >= $across) {
-                        $sheet['rows'][$row]['left'] -= $across;
-                        $this->sheets[$number] = $sheet;
+                    if ($of['height'] >= $up && $sheet['width'] >= $of['used'] + $across) {
+                        $this->put($panel, $number, $row, $across, $up);
 
                         return true;
                     }
                 }
             }
         }
-        foreach ($this->sheets as $number => $sheet) {
+        foreach (array_keys($this->sheets) as $number) {
             foreach ([[$long, $short], [$short, $long]] as [$across, $up]) {
-                if ($this->addRow($number, $across, $up)) {
+                if ($this->putInNewRow($panel, $number, $across, $up)) {
                     return true;
                 }
             }
         }
         $this->sheets[] = self::sheet($this->size);
         $last = count($this->sheets) - 1;
-        if ($this->addRow($last, $long, $short) || $this->addRow($last, $short, $long)) {
+        if ($this->putInNewRow($panel, $last, $long, $short) || $this->putInNewRow($panel, $last, $short, $long)) {
             return true;
         }
         array_pop($this->sheets);
@@ -83,27 +112,34 @@ final class Cutting
         return false;
     }
 
-    private function addRow(int $number, float $across, float $up): bool
+    private function putInNewRow(int $panel, int $number, float $across, float $up): bool
     {
         $sheet = $this->sheets[$number];
-        if ($sheet['width'] < $across || $sheet['left'] < $up) {
+        if ($across > $sheet['width'] || $sheet['height'] < $sheet['used'] + $up) {
             return false;
         }
-        $sheet['left'] -= $up;
-        $sheet['rows'][] = ['height' => $up, 'left' => $sheet['width'] - $across];
+        $this->placed[] = new Placed($panel, $number, 0.0, $sheet['used'], $across, $up);
+        $sheet['rows'][] = ['y' => $sheet['used'], 'height' => $up, 'used' => $across + self::KERF];
+        $sheet['used'] += $up + self::KERF;
         $this->sheets[$number] = $sheet;
 
         return true;
     }
 
+    /** The kerf falls off at the sheet's own edge. */
+    private function put(int $panel, int $number, int $row, float $across, float $up): void
+    {
+        $of = $this->sheets[$number]['rows'][$row];
+        $this->placed[] = new Placed($panel, $number, $of['used'], $of['y'], $across, $up);
+        $this->sheets[$number]['rows'][$row]['used'] += $across + self::KERF;
+    }
+
     /**
-     * The kerf falls off at the sheet's own edge.
-     *
      * @param  array{float, float}  $size
-     * @return array{width: float, left: float, rows: list<array{height: float, left: float}>}
+     * @return array{width: float, height: float, used: float, rows: list<array{y: float, height: float, used: float}>}
      */
     private static function sheet(array $size): array
     {
-        return ['width' => max($size) + self::KERF, 'left' => min($size) + self::KERF, 'rows' => []];
+        return ['width' => max($size), 'height' => min($size), 'used' => 0.0, 'rows' => []];
     }
 }

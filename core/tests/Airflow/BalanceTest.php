@@ -5,16 +5,20 @@ declare(strict_types=1);
 namespace Jornel\Core\Tests\Airflow;
 
 use Jornel\Core\Air\Air;
+use Jornel\Core\Air\BinShares;
 use Jornel\Core\Airflow\Balance;
 use Jornel\Core\Airflow\Box;
 use Jornel\Core\Airflow\Leak;
 use Jornel\Core\Airflow\Performance;
 use Jornel\Core\Airflow\Restriction;
+use Jornel\Core\Part\Efficiency;
 use Jornel\Core\Part\Layer;
+use Jornel\Core\Part\PressureLaw;
 use Jornel\Core\Part\TwoFigureCurve;
 use Jornel\Core\Shape\Corners;
 use Jornel\Core\Shape\Design;
 use Jornel\Core\Shape\FilterFace;
+use Jornel\Core\Shape\LeakKind;
 use Jornel\Core\Tests\Sample;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
@@ -27,18 +31,23 @@ final class BalanceTest extends TestCase
 
     public function test_a_balance_that_can_be_solved_by_hand(): void
     {
-        // One linear filter, Q = A dP / a with A = 0.2 m2 and a = 40 Pa s/m; a straight fan, Q = 0.5 (1 - dP / 50);
-        // no leak: 0.005 dP = 0.5 - 0.01 dP, so dP = 100/3 Pa and Q = 1/6 m3/s.
-        $filter = Sample::filter(['drop' => ['velocity_m_s' => 1.0, 'pressure_pa' => 40.0 / 0.75]]);
-        $face = FilterFace::stacked('face-1', 'one', [Layer::of($filter, 0.5 * 0.4)]);
-        $linear = $filter->pressureLaw;
+        // A linear filter, Q = A dP / a with A = 0.2 m2 and a = 40 Pa s/m; a straight fan, Q = 0.5 (1 - dP / 50); no leak:
+        // 0.005 dP = 0.5 - 0.01 dP, so dP = 100/3 Pa and Q = 1/6 m3/s.
+        $face = FilterFace::stacked('face-1', 'one', [new Layer(0.2, new PressureLaw(40.0, 0.0), Efficiency::rated(BinShares::same(0.5)), 2.5)]);
         $balance = Balance::of(new TwoFigureCurve(0.5, 50.0, 1.0), Box::of([$face], [], Air::reference()));
 
-        // The filter's square part bends it a little; the residual and the law tell the rest.
-        self::assertEqualsWithDelta($balance->pressure, $linear->drop($balance->filterFlow / 0.2), 1e-9);
-        self::assertEqualsWithDelta(0.5 * (1.0 - $balance->pressure / 50.0), $balance->fanFlow, 1e-12);
-        self::assertLessThan(1.0 / 6.0, $balance->fanFlow);
-        self::assertGreaterThan(0.14, $balance->fanFlow);
+        self::assertEqualsWithDelta([100.0 / 3.0, 1.0 / 6.0, 1.0 / 6.0, 0.0], [$balance->pressure, $balance->fanFlow, $balance->filterFlow, $balance->leakFlow], 1e-12);
+    }
+
+    public function test_a_square_law_and_a_leak_solved_by_hand(): void
+    {
+        // b = 100 Pa s2/m2 over 0.2 m2: Q = 0.02 sqrt(dP); a leak of 0.01 m2: Q = 0.61 x 0.01 x sqrt(2 dP / 1.2) =
+        // 0.0078751 sqrt(dP); a straight fan, Q = 0.2 (1 - dP / 40): with x = sqrt(dP), 0.005 x2 + 0.0278751 x - 0.2 = 0, so
+        // x = 4.12410, dP = 17.0082 Pa, 0.0824819 m3/s through the filter and 0.0324775 past it.
+        $face = FilterFace::stacked('face-1', 'one', [new Layer(0.2, new PressureLaw(0.0, 100.0), Efficiency::rated(BinShares::same(0.5)), 2.5)]);
+        $balance = Balance::of(new TwoFigureCurve(0.2, 40.0, 1.0), Box::of([$face], [new Leak(LeakKind::Other, 'leak', 0.01)], Air::reference()));
+
+        self::assertEqualsWithDelta([17.0082, 0.0824819, 0.0324775], [$balance->pressure, $balance->filterFlow, $balance->leakFlow], 1e-4);
     }
 
     public function test_a_thousand_random_builds_balance(): void
@@ -54,7 +63,7 @@ final class BalanceTest extends TestCase
             $air = Air::at($between(-200.0, 4000.0), $between(253.0, 318.0));
             $fan = new TwoFigureCurve($between(0.02, 1.2), $between(5.0, 500.0), $between(1.0, 2.5));
             $leakArea = $random->getInt(0, 4) === 0 ? 0.0 : 10.0 ** $between(-6.0, -1.2);
-            $balance = Balance::of($fan, Box::of($faces, [new Leak('leak', $leakArea)], $air));
+            $balance = Balance::of($fan, Box::of($faces, [new Leak(LeakKind::Other, 'leak', $leakArea)], $air));
 
             self::assertLessThan(1e-9, $balance->residual(), "build {$build}");
             self::assertGreaterThan(0.0, $balance->filterFlow);
@@ -67,7 +76,7 @@ final class BalanceTest extends TestCase
         $fan = Sample::catalogue()->fan('box-20-plain')->speeds[2]->curve;
         $before = INF;
         foreach ([0.0, 1e-5, 1e-4, 1e-3, 5e-3, 0.02, 0.1] as $area) {
-            $now = Balance::of($fan, Box::of($faces, [new Leak('leak', $area)], Air::reference()))->filterFlow;
+            $now = Balance::of($fan, Box::of($faces, [new Leak(LeakKind::Other, 'leak', $area)], Air::reference()))->filterFlow;
             self::assertLessThan($before, $now);
             $before = $now;
         }

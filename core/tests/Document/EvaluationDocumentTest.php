@@ -26,6 +26,22 @@ final class EvaluationDocumentTest extends TestCase
         self::assertArrayNotHasKey('power_w', $speed);
     }
 
+    public function test_a_filter_that_catches_nothing_of_a_pollutant_has_no_ratio_to_it(): void
+    {
+        // Grade 8 catches none of the finest bin (a dash in the table of ASHRAE 52.2): no clean air for smoke to divide by.
+        $answer = Documents::answer([
+            'room' => ['volume_m3' => 150], 'economy' => ['tariff' => 0.3], 'band' => true, 'explain' => true,
+            'unit' => ['shape' => 'cube', 'fan' => 'box-20-plain', 'filter' => '20x20x1-g8', 'joining' => 'duct-tape'],
+        ], Sample::data());
+        $speed = $answer['speeds'][2];
+
+        self::assertSame([0.0, 0.0], [$speed['clean_air_m3_s']['cadr_smoke'], $speed['system_efficiency']['cadr_smoke']]);
+        self::assertNull($speed['watts_per_clean_air_m3_s']['cadr_smoke']);
+        self::assertNull($answer['cost'][2]['per_clean_air_m3_s']['cadr_smoke']);
+        self::assertGreaterThan(0.0, $speed['watts_per_clean_air_m3_s']['cadr_pollen']);
+        self::assertJson(json_encode($answer, JSON_THROW_ON_ERROR));
+    }
+
     public function test_cautions_come_with_a_unit_of_shape_and_parts(): void
     {
         $ids = fn (array $room): array => array_column(Documents::answer([

@@ -67,14 +67,14 @@ final class BruteForce
                 if ($judgement->isReached() !== true) {
                     continue;
                 }
-                $cost = RunningCost::of($list, $units * $performance->speed->watts, $question->economy);
+                $cost = RunningCost::of($list, $units * $performance->watts, $question->economy);
                 $values = [
                     'level' => $question->seat->level($performance->level, $units),
                     'first_cost' => $cost->first->toFloat(),
                     'total_cost' => $cost->total->toFloat(),
                     'footprint' => $units * $measurements->footprint,
                     'height' => $measurements->height,
-                    'power' => $units * $performance->speed->watts,
+                    'power' => $units * $performance->watts,
                     'minutes' => $units * $work->minutes,
                     'tools' => (float) count($question->limits->missingTools($work)),
                     'skills' => (float) count($question->limits->missingSkills($work)),

@@ -23,11 +23,12 @@ final class CatalogueTest extends TestCase
                 self::assertGreaterThan($before, $curve->freeFlow(), $fan->id);
                 $before = $curve->freeFlow();
                 for ($step = 1; $step <= 20; $step++) {
-                    self::assertLessThan($curve->flow($curve->shutOff() * ($step - 1) / 20.0), $curve->flow($curve->shutOff() * $step / 20.0), $fan->id);
+                    [$less, $now] = [$curve->flow($curve->shutOff() * ($step - 1) / 20.0), $curve->flow($curve->shutOff() * $step / 20.0)];
+                    $fan->motor->holdsFlow ? self::assertLessThanOrEqual($less, $now, $fan->id) : self::assertLessThan($less, $now, $fan->id);
                 }
             }
             self::assertLessThan($fan->body->side, $fan->body->bladeCircle, $fan->id);
-            self::assertLessThanOrEqual($fan->openRecirculation, $fan->shroudedRecirculation, $fan->id);
+            self::assertThat($fan->recirculation->taped, self::logicalAnd(self::greaterThanOrEqual($fan->recirculation->shrouded), self::lessThanOrEqual($fan->recirculation->open)), $fan->id);
         }
     }
 
@@ -43,17 +44,17 @@ final class CatalogueTest extends TestCase
         }
     }
 
-    #[TestWith(['box-20-plain', 1250, 0.20, 75, 64, 3])]
-    #[TestWith(['box-20-deep', 1600, 0.26, 110, 67, 3])]
-    #[TestWith(['floor-18-guard', 1500, 0.18, 85, 66, 3])]
-    #[TestWith(['drum-18', 1900, 0.45, 180, 72, 2])]
+    #[TestWith(['box-20-plain', 1250, 0.13, 75, 64, 3])]
+    #[TestWith(['box-20-deep', 1500, 0.17, 110, 67, 3])]
+    #[TestWith(['floor-18-guard', 1450, 0.14, 85, 66, 3])]
+    #[TestWith(['drum-18', 1700, 0.40, 180, 72, 2])]
     #[TestWith(['circulator-12', 1250, 0.42, 60, 58, 10])]
     #[TestWith(['circulator-11', 620, 0.25, 50, 60, 3])]
-    #[TestWith(['inline-8', 800, 1.6, 120, 62, 10])]
-    #[TestWith(['inline-12', 1100, 0.9, 140, 66, 2])]
+    #[TestWith(['inline-8', 750, 1.6, 120, 62, 10])]
+    #[TestWith(['inline-12', 1000, 0.9, 140, 66, 2])]
     #[TestWith(['exhaust-6', 180, 0.15, 25, 52, 1])]
     #[TestWith(['blower-cage', 465, 1.0, 120, 63, 1])]
-    #[TestWith(['pc-120', 75, 0.14, 2.4, 33, 4])]
+    #[TestWith(['pc-120', 75, 0.14, 2.1, 33, 4])]
     #[TestWith(['pc-140', 110, 0.16, 4.5, 40, 4])]
     public function test_the_fans_are_those_of_the_starting_catalogue(string $id, float $cfm, float $inwc, float $watts, float $level, int $speeds): void
     {

@@ -78,7 +78,29 @@ final class FilterTest extends TestCase
         $hepa = BinShares::same(0.9995);
 
         self::assertSame($hepa, Efficiency::uncorrected($hepa)->at(0.02));
-        self::assertEquals(new BinShares(0.0, 1.0, 0.3), Efficiency::rated(new BinShares(0.0, 1.0, 0.3))->at(0.1));
+        self::assertEquals(new BinShares(0.0, 0.3, 1.0), Efficiency::rated(new BinShares(0.0, 0.3, 1.0))->withoutCorrection()->at(0.1));
+    }
+
+    public function test_a_coarser_bin_is_never_caught_worse_than_a_finer_one(): void
+    {
+        // Grade 14 in air of 0.1 m/s: e1 = 1 - 0.25 ^ (25^0.4) = 1 - 0.25 ^ 3.62390 = 0.99342, e2 = 1 - 0.1 ^ (25^0.1) = 0.95829,
+        // e3 0.95 as rated: both are raised to the finest.
+        $slow = Efficiency::rated(new BinShares(0.75, 0.90, 0.95))->at(0.1);
+
+        self::assertEqualsWithDelta(0.99342, $slow->e1, 1e-5);
+        self::assertSame([$slow->e1, $slow->e1], [$slow->e2, $slow->e3]);
+        self::assertEquals(new BinShares(0.0, 0.0, 0.7), Efficiency::rated(new BinShares(0.0, 0.0, 0.7))->at(0.1));
+    }
+
+    public function test_every_filter_of_the_catalogue_catches_the_coarser_better_at_any_velocity(): void
+    {
+        foreach (Sample::catalogue()->filters as $filter) {
+            foreach ([0.02, 0.1, 0.4, 1.0, 2.5, 4.0] as $velocity) {
+                $caught = $filter->efficiency->at($velocity);
+                self::assertGreaterThanOrEqual($caught->e1, $caught->e2, "{$filter->id} at {$velocity}");
+                self::assertGreaterThanOrEqual($caught->e2, $caught->e3, "{$filter->id} at {$velocity}");
+            }
+        }
     }
 
     #[TestWith(['width_in', 'width_in'])]

@@ -19,7 +19,7 @@ final class OverlayTest extends TestCase
 
         self::assertEqualsWithDelta(1500.0 / 3600.0, $fan->rating->curve->freeFlow(), 1e-12);
         self::assertSame([Provenance::Measured, Provenance::Typical], [$fan->rating->flowFrom, $fan->rating->pressureFrom]);
-        self::assertEqualsWithDelta(0.2 * 249.089, $fan->rating->curve->shutOff(), 1e-9);
+        self::assertEqualsWithDelta(0.13 * 249.089, $fan->rating->curve->shutOff(), 1e-9);
     }
 
     public function test_a_curve_of_points_puts_the_two_figures_out(): void
@@ -36,7 +36,7 @@ final class OverlayTest extends TestCase
         $advertised = Overlay::of($like, ['advertised_flow_cfm' => 2000]);
 
         self::assertTrue(Fan::fromData($advertised)->rating->isLowConfidence);
-        self::assertEqualsWithDelta(0.6 * 2000 * 4.719474e-4, Fan::fromData($advertised)->rating->curve->freeFlow(), 1e-12);
+        self::assertEqualsWithDelta(0.52 * 2000 * 4.719474e-4, Fan::fromData($advertised)->rating->curve->freeFlow(), 1e-12);
         self::assertFalse(Fan::fromData(Overlay::of($advertised, ['free_flow_cfm' => 1100]))->rating->isLowConfidence);
     }
 

@@ -4,9 +4,13 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Tests\Shape;
 
+use Jornel\Core\Air\Air;
+use Jornel\Core\Airflow\Unit;
+use Jornel\Core\Quantity\TapeFraction;
 use Jornel\Core\Shape\Design;
 use Jornel\Core\Shape\DoesNotFit;
 use Jornel\Core\Shape\Fitting;
+use Jornel\Core\Shape\Measurements;
 use Jornel\Core\Shape\Misfits;
 use Jornel\Core\Shape\Shapes;
 use Jornel\Core\Tests\Sample;
@@ -36,8 +40,13 @@ final class DoesNotFitTest extends TestCase
         } catch (DoesNotFit $reason) {
             self::assertSame($field, $reason->field);
             self::assertStringContainsString($says, $reason->getMessage());
-            // Lengths stand in both measures.
-            self::assertThat(preg_match('/ in, \d+ mm/', $reason->getMessage()) === 1 || ! str_contains($reason->getMessage(), ' mm'), self::isTrue());
+            // Every length stands in both measures: inches and sixteenths, then millimetres.
+            preg_match_all('/[\d\/ ]+ in, (\d+) mm/', $reason->getMessage(), $both);
+            preg_match_all('/\d+ mm/', $reason->getMessage(), $each);
+            self::assertSame(count($each[0]), count($both[0]), $reason->getMessage());
+            foreach ($both[0] as $number => $length) {
+                self::assertEqualsWithDelta(TapeFraction::nearest((int) $both[1][$number] / 1000.0)->sixteenths, self::sixteenths($length), 1.0, $length);
+            }
         }
     }
 
@@ -48,21 +57,44 @@ final class DoesNotFitTest extends TestCase
         Sample::design(filter: '20x20x1-g13-dense', prefilter: '16x20x1-coarse')->assemble();
     }
 
-    public function test_what_is_not_told_as_a_misfit_can_be_made(): void
+    public function test_what_is_told_as_a_misfit_cannot_be_made_and_what_is_not_can(): void
     {
         $catalogue = Sample::catalogue();
-        foreach (['cube', 'flat-panel', 'array-box', 'slim-tower'] as $id) {
+        foreach (['cube', 'flat-panel', 'array-box', 'slim-tower', 'drawer', 'window-insert'] as $id) {
             $design = Fitting::into(Shapes::get($id), Sample::design(), $catalogue);
             self::assertNotNull($design);
             $misfits = Misfits::of($design, $catalogue);
-            foreach (array_diff_key($catalogue->fans, $misfits->fans) as $fan) {
-                self::assertNotSame([], $design->with(fan: $fan)->assemble()->faces, "{$id} {$fan->id}");
+            self::assertNotSame([], $misfits->fans, $id);
+            self::assertNotSame([], $misfits->filters, $id);
+            foreach ($catalogue->fans as $fan) {
+                self::assertSame(isset($misfits->fans[$fan->id]) ? $misfits->fans[$fan->id] : null, self::refusal($design->with(fan: $fan)), "{$id} {$fan->id}");
             }
-            foreach (array_diff_key($catalogue->filters, $misfits->filters) as $filter) {
-                self::assertNotSame([], $design->with(filter: $filter)->assemble()->faces, "{$id} {$filter->id}");
+            foreach ($catalogue->filters as $filter) {
+                self::assertSame($misfits->filters[$filter->id] ?? null, self::refusal($design->with(filter: $filter)), "{$id} {$filter->id}");
             }
             self::assertArrayNotHasKey($design->filter->id, $misfits->filters);
         }
+    }
+
+    /** What is said when it is drawn, measured and made; null where nothing is. */
+    private static function refusal(Design $design): ?string
+    {
+        try {
+            self::assertGreaterThan(0.0, Measurements::of($design)->mass);
+            self::assertGreaterThan(0.0, Unit::of($design, $design->assemble(), Air::reference())->performances()[0]->balance->filterFlow);
+
+            return null;
+        } catch (DoesNotFit $reason) {
+            return $reason->getMessage();
+        }
+    }
+
+    private static function sixteenths(string $length): int
+    {
+        preg_match('/^(?:(\d+) )?(?:(\d+)\/(\d+)|(\d+)) in/', trim($length), $match);
+        [$whole, $above, $below, $only] = array_map(intval(...), [$match[1] ?? 0, $match[2] ?? 0, $match[3] ?? 0, $match[4] ?? 0]);
+
+        return 16 * ($whole + $only) + ($below === 0 ? 0 : intdiv(16 * $above, $below));
     }
 
     #[TestWith(['20x20x1-g13-dense', 'tall-box', '20x25x1-g13-dense'])]

@@ -10,7 +10,7 @@ namespace Jornel\Core\Kit;
  */
 final class Cutting
 {
-    /** Lost along every cut, m (assumed). */
+    /** Lost along every cut, m (assumed); it falls off at a sheet's own edge. */
     public const KERF = 0.003;
 
     /** @var list<array{width: float, height: float, used: float, rows: list<array{y: float, height: float, used: float}>}> */
@@ -88,7 +88,9 @@ final class Cutting
             foreach ($this->sheets as $number => $sheet) {
                 foreach ($sheet['rows'] as $row => $of) {
                     if ($of['height'] >= $up && $sheet['width'] >= $of['used'] + $across) {
-                        $this->put($panel, $number, $row, $across, $up);
+                        $this->placed[] = new Placed($panel, $number, $of['used'], $of['y'], $across, $up);
+                        $sheet['rows'][$row]['used'] += $across + self::KERF;
+                        $this->sheets[$number] = $sheet;
 
                         return true;
                     }
@@ -124,14 +126,6 @@ final class Cutting
         $this->sheets[$number] = $sheet;
 
         return true;
-    }
-
-    /** The kerf falls off at the sheet's own edge. */
-    private function put(int $panel, int $number, int $row, float $across, float $up): void
-    {
-        $of = $this->sheets[$number]['rows'][$row];
-        $this->placed[] = new Placed($panel, $number, $of['used'], $of['y'], $across, $up);
-        $this->sheets[$number]['rows'][$row]['used'] += $across + self::KERF;
     }
 
     /**

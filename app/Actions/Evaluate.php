@@ -79,7 +79,7 @@ final readonly class Evaluate
             return $ledger;
         }
         $entry = DesignEntry::read($unit, $catalogue);
-        $setting = new Setting($this->data->cautions(), $this->data->tolerances(), $air ?? Air::reference(), $economy ?? Economy::withoutEnergy());
+        $setting = new Setting($this->data->cautions(), $this->data->tolerances(), $this->data->likelihoods(), $air ?? Air::reference(), $economy ?? Economy::withoutEnergy());
 
         return $ledger->with($entry->design, $entry->units, $entry->speed, $catalogue, $setting);
     }

@@ -13,6 +13,7 @@ use Jornel\Core\Part\Grade;
 use Jornel\Core\Part\Rating\Ratings;
 use Jornel\Core\Room\Need\Talk;
 use Jornel\Core\Room\Occupancies;
+use Jornel\Core\Room\Target\Likelihoods;
 use Jornel\Core\Room\Target\Targets;
 use RuntimeException;
 
@@ -76,6 +77,11 @@ final class DataFiles
     public function cautions(): Cautions
     {
         return Cautions::fromRows($this->rows('reference/cautions', 'cautions'));
+    }
+
+    public function likelihoods(): Likelihoods
+    {
+        return Likelihoods::fromRows($this->rows('reference/chances', 'verdicts'));
     }
 
     public function tolerances(): Tolerances

@@ -89,6 +89,6 @@ final class Sample
 
     public static function setting(?Economy $economy = null, ?Air $air = null): Setting
     {
-        return new Setting(self::data()->cautions(), self::data()->tolerances(), $air ?? Air::reference(), $economy ?? Economy::withoutEnergy());
+        return new Setting(self::data()->cautions(), self::data()->tolerances(), self::data()->likelihoods(), $air ?? Air::reference(), $economy ?? Economy::withoutEnergy());
     }
 }

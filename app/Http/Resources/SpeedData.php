@@ -42,7 +42,7 @@ final readonly class SpeedData
             Shown::of(Display::Flow, $balance->fanFlow),
             Shown::of(Display::Flow, $balance->filterFlow),
             Shown::of(Display::Flow, $balance->leakFlow),
-            Shown::of(Display::Share, $balance->bypassShare()),
+            Shown::of(Display::Share, $balance->bypassShare() ?? 0.0),
             Shown::of(Display::Flow, $line->clean),
             Shown::of(Display::Flow, $line->judged()),
             round(GoalShare::of($line->judged(), $line->asks()), 4),

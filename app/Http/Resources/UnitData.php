@@ -11,6 +11,7 @@ use Jornel\Core\Ledger\PartLabels;
 use Jornel\Core\Ledger\SpeedLine;
 use Jornel\Core\Ledger\UnitLedger;
 use Jornel\Core\Quantity\Display;
+use Jornel\Core\Quantity\Sentence;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(schema: 'Unit', description: 'Some units of one design held against the goal')]
@@ -32,6 +33,13 @@ final readonly class UnitData
         #[OA\Property(items: new OA\Items(type: 'string'))] public array $remarks,
         #[OA\Property(enum: ['measured', 'rated', 'typical', 'assumed'], description: 'The least certain of the figures it rests on')] public string $provenance,
         #[OA\Property(description: 'Where the clean air that the goal judges lies nine times in ten')] public BandData $band,
+        #[OA\Property(description: 'To reach the goal, 0 to 1')] public float $chance,
+        #[OA\Property(enum: ['reaches', 'probably', 'probably-not', 'falls-short'], description: 'What that chance amounts to')] public string $likelihood,
+        #[OA\Property(description: 'The same in words', example: 'Probably reaches the goal')] public string $verdict,
+        #[OA\Property(description: 'The chance in words', example: '82 %')] public Shown $chanceText,
+        #[OA\Property(nullable: true, description: 'What would make it surer')] public ?Shown $surer,
+        #[OA\Property(description: 'Between which the time lies until 90 % is gone')] public Shown $minutes90,
+        #[OA\Property(description: 'The same for 99 %')] public Shown $minutes99,
         #[OA\Property] public FormData $form,
         #[OA\Property] public CostData $cost,
         #[OA\Property] public DrawingData $drawing,
@@ -54,10 +62,23 @@ final readonly class UnitData
             array_map(fn (SpeedLine $line): SpeedData => SpeedData::of($line), $unit->speeds),
             [...$unit->assembly->remarks, ...$unit->unit->notes],
             $unit->design->provenance()->value,
-            BandData::of($unit->band(), $unit->asks),
+            BandData::of($unit->band(), $unit->asks()),
+            round($unit->chance, 4),
+            $unit->likelihood->id,
+            $unit->likelihood->name,
+            Shown::of(Display::Chance, $unit->chance),
+            ($surer = $unit->surer()) === null ? null : Shown::sentence($surer->text()),
+            self::between($unit->timeRange(0.90)),
+            self::between($unit->timeRange(0.99)),
             FormData::of($unit->measurements, $unit->design),
             CostData::of($cost),
             DrawingData::of(in_array($mark, $drawn, true) ? $view->drawAround($scene) : $view->draw($scene), PartLabels::of($unit), AirStreams::of($unit), Display::PartLength, $mark),
         );
+    }
+
+    /** @param  array{float, float}  $range  s */
+    private static function between(array $range): Shown
+    {
+        return Shown::sentence(Sentence::of('%s–%s', [Display::Minutes, $range[0]], [Display::Minutes, $range[1]]));
     }
 }

@@ -30,10 +30,14 @@ final readonly class Balance
     ) {
     }
 
+    /** By how much a guess may be off on either side before the whole range is searched. */
+    private const NEAR = 1.5;
+
     /**
      * @param  FanCurve  $fan  in the air it moves
+     * @param  float|null  $near  a guess of the pressure, Pa; it changes the time alone
      */
-    public static function of(FanCurve $fan, Box $box): self
+    public static function of(FanCurve $fan, Box $box, ?float $near = null): self
     {
         $filters = static function (float $pressure) use ($box): float {
             $flow = 0.0;
@@ -44,11 +48,12 @@ final readonly class Balance
             return $flow;
         };
         $leak = Leak::flow($box->leakArea, 1.0, $box->air->density);
-        $pressure = BracketedRoot::find(
-            static fn (float $pressure): float => $fan->flow($pressure) - $filters($pressure) - $leak * sqrt($pressure),
-            0.0,
-            $fan->shutOff(),
-        );
+        $excess = static fn (float $pressure): float => $fan->flow($pressure) - $filters($pressure) - $leak * sqrt($pressure);
+        [$low, $high] = [0.0, $fan->shutOff()];
+        if ($near !== null && $near * self::NEAR < $high && $excess($near / self::NEAR) > 0.0 && $excess($near * self::NEAR) < 0.0) {
+            [$low, $high] = [$near / self::NEAR, $near * self::NEAR];
+        }
+        $pressure = BracketedRoot::find($excess, $low, $high);
 
         return new self($pressure, $fan->flow($pressure), $filters($pressure), $leak * sqrt($pressure));
     }

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Airflow;
 
-/** Where a figure lies nine times in ten. */
+use Jornel\Core\Numeric\Lognormal;
+
+/** The 90 % interval of a figure: where it lies nine times in ten. */
 final readonly class Band
 {
     public const COVERS = 0.90;
@@ -29,15 +31,12 @@ final readonly class Band
         return new self(self::quantile($drawn, $tail), self::quantile($drawn, 1.0 - $tail));
     }
 
-    /**
-     * Of a figure whose logarithm is normal.
-     *
-     * @param  float  $median  zero or more
-     * @param  float  $deviation  one standard deviation of its natural logarithm, zero or more
-     */
-    public static function lognormal(float $median, float $deviation): self
+    /** Of a figure whose logarithm is normal. */
+    public static function ofDistribution(Lognormal $figure): self
     {
-        return new self($median * exp(-self::REACH * $deviation), $median * exp(self::REACH * $deviation));
+        $reach = exp(self::REACH * $figure->deviation);
+
+        return new self($figure->median / $reach, $figure->median * $reach);
     }
 
     /** The same of so many alike. */

@@ -32,12 +32,14 @@ final readonly class Box
     /** The same with other figures than the rated ones. */
     public function varied(Variation $by): self
     {
+        $banks = $by->filterDrop === 1.0 && $by->lnPenetration === 1.0
+            ? $this->banks : array_map(fn (FaceBank $bank): FaceBank => $bank->varied($by->filterDrop, $by->lnPenetration), $this->banks);
+        if ($this->leaks === [] || ($by->seamGap === 1.0 && $by->opening === 1.0)) {
+            return new self($banks, $this->leaks, $this->leakArea, $this->air);
+        }
         $leaks = array_map(fn (Leak $leak): Leak => $leak->times($leak->isSeam() ? $by->seamGap : $by->opening), $this->leaks);
 
-        return new self(
-            array_map(fn (FaceBank $bank): FaceBank => $bank->varied($by->filterDrop, $by->lnPenetration), $this->banks),
-            $leaks, self::area($leaks), $this->air,
-        );
+        return new self($banks, $leaks, self::area($leaks), $this->air);
     }
 
     /**
@@ -68,10 +70,20 @@ final readonly class Box
         return $clean;
     }
 
-    /** The same filters with leaks of another area in all. */
+    /** The same filters with leaks that are surely of some area in all. */
     public function leaking(float $area): self
     {
-        return new self($this->banks, $this->leaks, $area, $this->air);
+        return new self($this->banks, [], $area, $this->air);
+    }
+
+    /**
+     * The same filters with other leaks.
+     *
+     * @param  list<Leak>  $leaks
+     */
+    public function withLeaks(array $leaks): self
+    {
+        return new self($this->banks, $leaks, self::area($leaks), $this->air);
     }
 
     /** @return float net face of all filters, m2 */

@@ -22,6 +22,7 @@ final readonly class Performance
      * @param  non-empty-list<FaceFlow>  $faces
      * @param  list<LeakFlow>  $leaks
      * @param  BinShares  $cleanAir  clean-air delivery rate of each bin, m3/s
+     * @param  bool  $isIntake  whether the air that it cleans comes from outdoors
      */
     private function __construct(
         public FanSpeed $speed,
@@ -32,6 +33,7 @@ final readonly class Performance
         public array $faces,
         public array $leaks,
         public BinShares $cleanAir,
+        private bool $isIntake,
     ) {
     }
 
@@ -64,7 +66,13 @@ final readonly class Performance
 
         $speedUp = $unit->speedUp($speed, $balance->pressure, $balance->fanFlow);
 
-        return new self($speed, $balance, $speed->bareFlow, $unit->watts($speed, $speedUp), $unit->level($speed, $speedUp), $faces, $leaks, $clean);
+        return new self($speed, $balance, $speed->bareFlow, $unit->watts($speed, $speedUp), $unit->level($speed, $speedUp), $faces, $leaks, $clean, $unit->isIntake);
+    }
+
+    /** What it gives the air of a room. */
+    public function output(): Output
+    {
+        return $this->isIntake ? Output::ofIntake($this->balance, $this->leaks, $this->cleanAir) : Output::recirculating($this->cleanAir);
     }
 
     /** @return float clean-air delivery rate for a pollutant, m3/s */

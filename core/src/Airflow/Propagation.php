@@ -5,93 +5,118 @@ declare(strict_types=1);
 namespace Jornel\Core\Airflow;
 
 use Jornel\Core\Air\Pollutant;
+use Jornel\Core\Numeric\DimensionReduction;
 
 /**
- * How what is not sure about the parts carries over to a unit's figures, without drawing numbers.
- *
- * Each figure of the parts is lognormal about what was told, as in {@see Uncertainty}. Their effects on the logarithm of the
- * result are taken to add up, and the mean and the variance of each effect come from three-point Gauss-Hermite quadrature
- * (points at 0 and at plus and minus sqrt 3 deviations, weights 2/3, 1/6, 1/6): univariate dimension reduction, Rahman and
- * Xu, Probabilistic Engineering Mechanics 19 (2004) (from memory). Thirteen balances instead of hundreds.
+ * How what is not sure about the parts carries over to a unit's figures, without drawing numbers: thirteen balances instead
+ * of hundreds, and none before it is asked for. The method is that of {@see DimensionReduction}; {@see Uncertainty} finds the same by drawing.
  */
-final readonly class Propagation
+final class Propagation
 {
-    /** Deviations from the middle at which each effect is computed. */
-    private const POINT = 1.7320508075688772;
+    /** Of {@see Variation}: the one figure that the balance does not hang on. */
+    private const LN_PENETRATION = 3;
 
-    /** Of both outer points. */
-    private const WEIGHT = 1.0 / 6.0;
+    /** @var array<int, array{array{Unit, Balance}, array{Unit, Balance}}> with one figure of its parts off, to either side */
+    private array $off = [];
 
-    /**
-     * @param  Unit  $told  at one speed, as told
-     * @param  list<array{Unit, Unit}>  $off  the same with one figure of its parts off, to either side
-     */
-    private function __construct(private Unit $told, private array $off)
+    private ?Balance $balance = null;
+
+    private ?Output $output = null;
+
+    /** @var array<int, UncertainFigure> */
+    private array $effects = [];
+
+    /** @var array<int, float> of those figures that are not sure: one standard deviation of the natural logarithm */
+    private readonly array $deviations;
+
+    /** @param  Unit  $told  at one speed, as told */
+    private function __construct(private readonly Unit $told, private readonly Tolerances $tolerances)
     {
+        $this->deviations = array_filter($tolerances->ofUnit($told->from), fn (float $deviation): bool => $deviation > 0.0);
     }
 
     /** @param  int  $speed  which one */
     public static function through(Unit $unit, int $speed, Tolerances $tolerances): self
     {
-        $told = $unit->at($speed);
-        $off = [];
-        foreach ($tolerances->ofUnit($unit->from) as $figure => $deviation) {
-            if ($deviation > 0.0) {
-                $off[] = [self::off($told, $figure, self::POINT * $deviation), self::off($told, $figure, -self::POINT * $deviation)];
-            }
-        }
-
-        return new self($told, $off);
+        return new self($unit->at($speed), $tolerances);
     }
 
-    /** Band of the clean air for a pollutant, m3/s. */
-    public function cleanAir(Pollutant $pollutant): Band
+    /** What it gives, with how each figure would change it. */
+    public function output(): UncertainOutput
     {
-        // Only the balance is asked for: flows of single faces and leaks do not matter here.
-        return $this->bands(fn (Unit $unit, Balance $balance): array => [$pollutant->weigh($unit->box->cleanAir($balance->pressure))])[0];
+        return UncertainOutput::of($this->told(), array_map($this->effect(...), $this->figures()));
+    }
+
+    /** What it gives with every figure as told. */
+    public function told(): Output
+    {
+        return $this->output ??= $this->told->output($this->balance());
     }
 
     /**
-     * Bands of several figures.
+     * Those that are not sure, in the order of {@see Variation}.
      *
-     * @template K of array-key
-     *
-     * @param  callable(Unit, Balance): array<K, float>  $figures  zero or more; of a unit at its only speed
-     * @return array<K, Band> nothing but zero where a figure is zero as told
+     * @return list<int>
      */
-    public function bands(callable $figures): array
+    public function figures(): array
     {
-        $of = fn (Unit $unit): array => $figures($unit, Balance::of($unit->curve($unit->speeds[0]), $unit->box));
-        $told = $of($this->told);
-        $off = array_map(fn (array $pair): array => [$of($pair[0]), $of($pair[1])], $this->off);
-        $bands = [];
-        foreach ($told as $key => $figure) {
-            $bands[$key] = $figure > 0.0
-                ? self::band($figure, array_map(fn (array $pair): array => [log($pair[0][$key] / $figure), log($pair[1][$key] / $figure)], $off))
-                : Band::lognormal(0.0, 0.0);
-        }
-
-        return $bands;
+        return array_keys($this->deviations);
     }
 
-    /** @param  list<array{float, float}>  $effects  of each figure to either side, on the logarithm */
-    private static function band(float $told, array $effects): Band
+    /** How one figure would change it; balanced when first asked for. */
+    public function effect(int $figure): UncertainFigure
     {
-        $middle = $variance = 0.0;
-        foreach ($effects as [$up, $down]) {
-            $mean = self::WEIGHT * ($up + $down);
-            $middle += $mean;
-            $variance += self::WEIGHT * ($up * $up + $down * $down) - $mean * $mean;
+        if (! isset($this->effects[$figure])) {
+            [[$up, $upBalance], [$down, $downBalance]] = $this->off($figure);
+            $from = $this->told->from;
+            $deviation = $this->deviations[$figure];
+            $this->effects[$figure] = new UncertainFigure(
+                Tolerances::QUANTITIES[$figure], $from->partOf($figure), $from->nameOf($figure), $from->all()[$figure],
+                $deviation, min($deviation, $this->tolerances->ofMeasured()[$figure]), $up->output($upBalance), $down->output($downBalance),
+            );
         }
 
-        return Band::lognormal($told * exp($middle), sqrt($variance));
+        return $this->effects[$figure];
     }
 
-    private static function off(Unit $told, int $figure, float $by): Unit
+    /** Range of the clean air for a pollutant, m3/s. */
+    public function cleanAir(Pollutant $pollutant): Band
     {
-        $factors = [1.0, 1.0, 1.0, 1.0, 1.0, 1.0];
-        $factors[$figure] = exp($by);
+        return Band::ofDistribution($this->output()->distribution(fn (Output $output): float => $pollutant->weigh($output->clean->plus($output->caught))));
+    }
 
-        return $told->varied(new Variation(...$factors));
+    /**
+     * Ranges of the flow of the fans, m3/s, and of the pressure in the box, Pa.
+     *
+     * @return array{Band, Band}
+     */
+    public function workingPoint(): array
+    {
+        $told = $this->balance();
+        $ofFlow = new DimensionReduction($told->fanFlow);
+        $ofPressure = new DimensionReduction($told->pressure);
+        foreach ($this->figures() as $figure) {
+            [[, $up], [, $down]] = $this->off($figure);
+            $ofFlow->add($up->fanFlow, $down->fanFlow);
+            $ofPressure->add($up->pressure, $down->pressure);
+        }
+
+        return [Band::ofDistribution($ofFlow->result()), Band::ofDistribution($ofPressure->result())];
+    }
+
+    /** Only the balance is asked for: flows of single faces and leaks do not matter here. */
+    private function balance(): Balance
+    {
+        return $this->balance ??= Balance::of($this->told->curve($this->told->speeds[0]), $this->told->box);
+    }
+
+    /** @return array{array{Unit, Balance}, array{Unit, Balance}} */
+    private function off(int $figure): array
+    {
+        return $this->off[$figure] ??= array_map(function (float $by) use ($figure): array {
+            $unit = $this->told->varied(Variation::ofOne($figure, exp($by * $this->deviations[$figure])));
+
+            return [$unit, $figure === self::LN_PENETRATION ? $this->balance() : Balance::of($unit->curve($unit->speeds[0]), $unit->box, $this->balance()->pressure)];
+        }, [DimensionReduction::POINT, -DimensionReduction::POINT]);
     }
 }

@@ -22,6 +22,7 @@ final readonly class Unit
      * @param  Outlet|null  $outlet  what the fans blow through after the box
      * @param  Provenances  $from  where its figures came from
      * @param  list<string>  $notes  what was estimated or is doubtful about its parts
+     * @param  bool  $isIntake  whether the air that it cleans comes from outdoors
      */
     public function __construct(
         public Box $box,
@@ -30,6 +31,7 @@ final readonly class Unit
         public ?Outlet $outlet,
         public Provenances $from,
         public array $notes,
+        public bool $isIntake = false,
     ) {
     }
 
@@ -42,11 +44,9 @@ final readonly class Unit
             $design->speeds(),
             $assembly->throttle * ($pushes ? $design->fan->pushingFactor : 1.0),
             $assembly->outlet,
-            new Provenances(
-                $design->fan->rating->flowFrom, $design->fan->rating->pressureFrom, $design->filter->provenance,
-                $design->filter->gradeFrom, $design->joining->provenance, $design->fan->recirculation->provenance,
-            ),
+            Provenances::of($design),
             $design->fan->rating->notes,
+            $assembly->isIntake,
         );
     }
 
@@ -70,6 +70,23 @@ final readonly class Unit
         return $this->with($this->box->loaded($shares), $this->speeds);
     }
 
+    /** The same with leaks of another area in all, m2. */
+    public function leaking(float $area): self
+    {
+        return $this->with($this->box->leaking($area), $this->speeds);
+    }
+
+    /**
+     * The same as a design with other corners and another joining, which leak their own way.
+     *
+     * @param  Design  $design  alike in all else
+     * @param  Assembly  $assembly  of it
+     */
+    public function made(Design $design, Assembly $assembly): self
+    {
+        return new self($this->box->withLeaks(Leak::of($assembly, $design)), $this->speeds, $this->flowFactor, $this->outlet, Provenances::of($design), $this->notes, $this->isIntake);
+    }
+
     /** The same with one of its speeds alone. */
     public function at(int $speed): self
     {
@@ -81,7 +98,7 @@ final readonly class Unit
     {
         return $this->with(
             $this->box->varied($by),
-            array_map(fn (FanSpeed $speed): FanSpeed => $speed->varied($by->fanFlow, $by->fanPressure), $this->speeds),
+            $by->fanFlow === 1.0 && $by->fanPressure === 1.0 ? $this->speeds : array_map(fn (FanSpeed $speed): FanSpeed => $speed->varied($by->fanFlow, $by->fanPressure), $this->speeds),
         );
     }
 
@@ -126,9 +143,19 @@ final readonly class Unit
         return $this->outlet?->level($level) ?? $level;
     }
 
+    /** What it gives the air of a room at a balance. */
+    public function output(Balance $balance): Output
+    {
+        $clean = $this->box->cleanAir($balance->pressure);
+
+        return $this->isIntake
+            ? Output::ofIntake($balance, array_map(fn (Leak $leak): LeakFlow => $leak->at($balance->pressure, $this->box->air->density), $this->box->leaks), $clean)
+            : Output::recirculating($clean);
+    }
+
     /** @param  non-empty-list<FanSpeed>  $speeds */
     private function with(Box $box, array $speeds): self
     {
-        return new self($box, $speeds, $this->flowFactor, $this->outlet, $this->from, $this->notes);
+        return new self($box, $speeds, $this->flowFactor, $this->outlet, $this->from, $this->notes, $this->isIntake);
     }
 }

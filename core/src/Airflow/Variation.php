@@ -16,4 +16,17 @@ final readonly class Variation
         public float $opening = 1.0,
     ) {
     }
+
+    /**
+     * One figure off, the others as told.
+     *
+     * @param  int  $figure  which, in the order of the constructor
+     */
+    public static function ofOne(int $figure, float $factor): self
+    {
+        $factors = [1.0, 1.0, 1.0, 1.0, 1.0, 1.0];
+        $factors[$figure] = $factor;
+
+        return new self(...$factors);
+    }
 }

@@ -10,7 +10,9 @@ use Jornel\Core\Air\Pollutants;
 use Jornel\Core\Airflow\Band;
 use Jornel\Core\Airflow\Explanation;
 use Jornel\Core\Airflow\LeakFlow;
+use Jornel\Core\Airflow\Output;
 use Jornel\Core\Airflow\Performance;
+use Jornel\Core\Airflow\Propagation;
 use Jornel\Core\Airflow\Uncertainty;
 use Jornel\Core\Caution\Caution;
 use Jornel\Core\Caution\Facts;
@@ -18,11 +20,13 @@ use Jornel\Core\DataFiles;
 use Jornel\Core\Document\Schema\AirForm;
 use Jornel\Core\Document\Schema\FindForms;
 use Jornel\Core\Document\Schema\Form;
+use Jornel\Core\Document\Schema\PlacementForms;
 use Jornel\Core\Document\Schema\RoomForms;
 use Jornel\Core\Document\Schema\UnitForms;
 use Jornel\Core\Kit\RunningCost;
 use Jornel\Core\Kit\ShoppingList;
 use Jornel\Core\Part\Record;
+use Jornel\Core\Room\Sound;
 use Jornel\Core\Room\Space;
 use Jornel\Core\Shape\Design;
 use Jornel\Core\Shape\Measurements;
@@ -43,11 +47,12 @@ final readonly class EvaluationDocument implements Document
 
     public static function form(): Form
     {
-        return Form::about('A unit, the air it moves, and perhaps the room it stands in')
+        return Form::about('A unit, or several placements of units and purifiers that were bought, the air they move, and perhaps the room they stand in')
             ->object('air', AirForm::form())
             ->object('room', RoomForms::room()
                 ->list('times_min', ['type' => 'number', 'exclusiveMinimum' => 0], 'At which the concentration is asked; 10, 30, 60, 120 where not given', 0))
             ->object('unit', UnitForms::unit())
+            ->list('placements', PlacementForms::placement()->schema(), 'In place of a unit: all that stands in the room')
             ->list('pollutants', RoomForms::pollutant(), 'Of one’s own', 0)
             ->list('goals', ['type' => 'string'], 'Targets besides those of the register: air-changes-7, hold-12', 0)
             ->object('economy', FindForms::economy())
@@ -55,7 +60,8 @@ final readonly class EvaluationDocument implements Document
                 'draws' => ['type' => 'integer', 'minimum' => 20, 'maximum' => 20000], 'seed' => ['type' => 'integer'],
             ], 'additionalProperties' => false], 'Whether to say where each figure lies nine times in ten')
             ->flag('explain', 'Whether to show each figure as formula, figures put in, result and where they came from')
-            ->requires('unit');
+            ->oneWay([['unit'], ['placements']])
+            ->notTogether('unit', 'placements');
     }
 
     public static function answer(Record $document, DataFiles $data): array
@@ -68,13 +74,25 @@ final readonly class EvaluationDocument implements Document
     {
         $roomRecord = $this->record->childOr('room');
         $room = $roomRecord === null ? null : RoomReader::of($this->record, $this->data)->room($roomRecord);
-        $read = UnitReader::read($this->record->child('unit'), $this->data, AirReader::read($this->record->childOr('air')));
-        $inRoom = $room === null ? null : new RoomAnswer($this->data->targets(), $this->pollutants, $room, $roomRecord, $read->count, $this->goals());
+        $inRoom = $room === null ? null : new RoomAnswer($this->data->targets(), $this->data->likelihoods(), $this->pollutants, $room, $roomRecord, $this->goals());
+        $air = AirReader::read($this->record->childOr('air'));
+
+        return isset($this->record->data()['placements'])
+            ? $this->placed(PlacementReader::all($this->record, $this->data, $air), $room, $inRoom)
+            : $this->ofUnit(UnitReader::read($this->record->child('unit'), $this->data, $air), $room, $inRoom);
+    }
+
+    /** @return array<string, mixed> */
+    private function ofUnit(UnitReader $read, ?Space $room, ?RoomAnswer $inRoom): array
+    {
         $bands = $this->bands($read);
 
         return [
             'speeds' => array_map(
-                fn (Performance $performance, int $number): array => $this->speed($performance, $read, $inRoom) + ($bands[$number] ?? []),
+                fn (Performance $performance, int $number): array => $this->speed($performance, $read)
+                    + ($inRoom === null ? [] : ['room' => $this->inRoom($inRoom, $read, $performance, $number)])
+                    + ($this->record->flagOr('explain', false) ? ['explanation' => Explanation::rows($performance, $read->unit, array_values($this->pollutants->all))] : [])
+                    + ($bands[$number] ?? []),
                 $performances = $read->unit->performances(),
                 array_keys($performances),
             ),
@@ -86,7 +104,79 @@ final readonly class EvaluationDocument implements Document
     }
 
     /** @return array<string, mixed> */
-    private function speed(Performance $performance, UnitReader $read, ?RoomAnswer $room): array
+    private function inRoom(RoomAnswer $room, UnitReader $read, Performance $performance, int $number): array
+    {
+        $one = Propagation::through($read->unit, $number, $this->data->tolerances())->output();
+
+        return $room->at($one->times($read->count), array_fill(0, $read->count, $performance->level), $one);
+    }
+
+    /**
+     * @param  list<PlacementReader>  $placements
+     * @return array<string, mixed>
+     */
+    private function placed(array $placements, ?Space $room, ?RoomAnswer $inRoom): array
+    {
+        $all = PlacementReader::together($placements);
+        $heard = array_values(array_filter($all->levels, fn (float $level): bool => ! is_nan($level)));
+        $clean = fn (BinShares $bins): array => self::bins($bins) + $this->byPollutant(fn (Pollutant $pollutant): float => $pollutant->weigh($bins));
+        $known = fn (string $key, float $value): array => is_nan($value) ? [] : [$key => $value];
+
+        return [
+            'placements' => array_map(function (PlacementReader $one) use ($clean, $known): array {
+                $output = $one->output->told->times((float) $one->count);
+
+                return ['name' => $one->name(), 'count' => $one->count]
+                    + ($one->performance === null ? [] : ['speed' => $one->performance->speed->name])
+                    + ['clean_air_m3_s' => $clean($output->clean)]
+                    + ($output->bringsAirIn() ? ['intake_m3_s' => $output->intake, 'leaked_in_m3_s' => $output->leakedIn, 'intake_caught_m3_s' => self::bins($output->caught)] : [])
+                    + ['power_w' => $one->count * $one->watts()]
+                    + $known('level_dba', $one->level())
+                    + ($one->performance === null || $one->read === null ? [] : ['bypass_share' => $one->performance->balance->bypassShare(), 'warnings' => Warnings::of($one->performance, $one->read->unit)])
+                    + ($one->read?->design === null ? [] : ['unit' => DesignAnswer::of($one->read->design)]);
+            }, $placements),
+            'total' => [
+                'clean_air_m3_s' => $clean($all->output->told->clean),
+                'clean_air_range_m3_s' => array_map(
+                    fn (Pollutant $pollutant): array => (function (Band $band): array {
+                        return ['low' => $band->low, 'high' => $band->high];
+                    })(Band::ofDistribution($all->output->distribution(fn (Output $one): float => $pollutant->weigh($one->clean)))),
+                    RoomAnswer::keyed($this->pollutants),
+                ),
+                'power_w' => $all->watts,
+            ] + ($heard === [] ? [] : ['level_dba' => Sound::together($heard)]),
+        ]
+            + ($inRoom === null || $room === null ? [] : ['room' => RoomAnswer::size($room) + $inRoom->at($all->output, $all->levels)])
+            + $this->costOf($placements);
+    }
+
+    /**
+     * @param  list<PlacementReader>  $placements
+     * @return array<string, mixed>
+     */
+    private function costOf(array $placements): array
+    {
+        $economy = $this->record->childOr('economy');
+        if ($economy === null) {
+            return [];
+        }
+        $terms = EconomyReader::read($economy);
+        $costs = array_values(array_filter(array_map(fn (PlacementReader $one): ?RunningCost => $one->cost($this->data, $terms), $placements)));
+
+        return $costs === [] ? [] : ['cost' => self::money(array_reduce(array_slice($costs, 1), fn (RunningCost $all, RunningCost $one): RunningCost => $all->plus($one), $costs[0]))];
+    }
+
+    /** @return array<string, mixed> */
+    private static function money(RunningCost $cost): array
+    {
+        return [
+            'first' => (string) $cost->first, 'change' => (string) $cost->change,
+            'energy_kwh' => $cost->energy, 'energy' => (string) $cost->energyCost, 'total' => (string) $cost->total, 'per_year' => (string) $cost->perYear(),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function speed(Performance $performance, UnitReader $read): array
     {
         $balance = $performance->balance;
         $known = fn (string $key, float $value): array => is_nan($value) ? [] : [$key => $value];
@@ -108,9 +198,7 @@ final readonly class EvaluationDocument implements Document
             + $known('power_w', $performance->watts)
             + (is_nan($performance->watts) ? [] : ['watts_per_clean_air_m3_s' => $this->byPollutant(fn (Pollutant $pollutant): ?float => $performance->wattsPerCleanAir($pollutant))])
             + $known('level_dba', $performance->level)
-            + ['warnings' => Warnings::of($performance, $read->unit)]
-            + ($room === null ? [] : ['room' => $room->at($performance)])
-            + ($this->record->flagOr('explain', false) ? ['explanation' => Explanation::rows($performance, $read->unit, array_values($this->pollutants->all))] : []);
+            + ['warnings' => Warnings::of($performance, $read->unit)];
     }
 
     /**
@@ -179,8 +267,7 @@ final readonly class EvaluationDocument implements Document
 
             return [
                 'speed' => $performance->speed->name,
-                'first' => (string) $cost->first, 'change' => (string) $cost->change,
-                'energy_kwh' => $cost->energy, 'energy' => (string) $cost->energyCost, 'total' => (string) $cost->total, 'per_year' => (string) $cost->perYear(),
+                ...self::money($cost),
                 'per_clean_air_m3_s' => $this->byPollutant(fn (Pollutant $pollutant): ?float => $cost->perCleanAir($read->count * $performance->clean($pollutant))),
             ];
         }, $performances)];

@@ -8,6 +8,7 @@ use Jornel\Core\DataFiles;
 use Jornel\Core\Document\Schema\AirForm;
 use Jornel\Core\Document\Schema\FindForms;
 use Jornel\Core\Document\Schema\Form;
+use Jornel\Core\Document\Schema\PlacementForms;
 use Jornel\Core\Document\Schema\RoomForms;
 use Jornel\Core\Finder\Answer;
 use Jornel\Core\Finder\Binding;
@@ -43,6 +44,8 @@ final readonly class FindDocument implements Document
             ->text('goal', 'A target: air-changes-5, room-size, hold-12, ...')
             ->object('limits', FindForms::limits())
             ->object('range', FindForms::range())
+            ->number('sure', ['minimum' => Question::SURE_RANGE[0], 'maximum' => Question::SURE_RANGE[1]], 'Chance to reach the goal that is asked for, 0.75 where not given')
+            ->list('placements', PlacementForms::placement()->schema(), 'What stands there already: builds to add to it are looked for', 0)
             ->list('stock', FindForms::stock(), 'What is there and promised to nothing else', 0)
             ->list('pollutants', RoomForms::pollutant(), 'Of one’s own', 0)
             ->object('economy', FindForms::economy())
@@ -115,6 +118,7 @@ final readonly class FindDocument implements Document
                 'units' => $found->units,
                 'speed' => $found->speedName(),
                 'share_of_goal' => $found->share,
+                'chance' => $found->chance,
                 'level_at_seat_dba' => $measures->level,
                 'first_cost' => number_format($measures->firstCost / 100.0, 2, '.', ''),
                 'running_cost' => number_format($measures->running / 100.0, 2, '.', ''),

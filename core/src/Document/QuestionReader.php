@@ -46,6 +46,9 @@ final readonly class QuestionReader
             EconomyReader::read($this->document->childOr('economy')),
             SeatReader::of($record, $room) ?? Seat::atOneMetre(),
             $this->stock(),
+            $this->data->tolerances(),
+            $this->document->optional('sure', 0.0)->si ?? Question::SURE,
+            PlacementReader::together(PlacementReader::all($this->document, $this->data, AirReader::read($this->document->childOr('air')))),
         );
     }
 

@@ -7,17 +7,21 @@ namespace Jornel\Core\Document;
 use Jornel\Core\Air\BinShares;
 use Jornel\Core\Air\Pollutant;
 use Jornel\Core\Air\Pollutants;
-use Jornel\Core\Airflow\Performance;
+use Jornel\Core\Airflow\Band;
+use Jornel\Core\Airflow\Output;
+use Jornel\Core\Airflow\UncertainOutput;
 use Jornel\Core\Part\Record;
 use Jornel\Core\Room\Clearance;
 use Jornel\Core\Room\RoomAir;
 use Jornel\Core\Room\Sound;
 use Jornel\Core\Room\Space;
+use Jornel\Core\Room\SuppliedSpace;
 use Jornel\Core\Room\Target\Judgement;
+use Jornel\Core\Room\Target\Likelihoods;
 use Jornel\Core\Room\Target\Target;
 use Jornel\Core\Room\Target\Targets;
 
-/** What some units at one speed do in a room. */
+/** What purifiers do in a room. */
 final readonly class RoomAnswer
 {
     private const SHARES = ['90' => 0.90, '99' => 0.99];
@@ -25,10 +29,10 @@ final readonly class RoomAnswer
     /** @param  list<string>  $goals targets besides those of the register */
     public function __construct(
         private Targets $targets,
+        private Likelihoods $likelihoods,
         private Pollutants $pollutants,
         private Space $room,
         private Record $record,
-        private int $units,
         private array $goals,
     ) {
     }
@@ -48,19 +52,34 @@ final readonly class RoomAnswer
         ], fn (mixed $value): bool => $value !== null);
     }
 
-    /** @return array<string, mixed> */
-    public function at(Performance $performance): array
+    /**
+     * @param  UncertainOutput  $output  of all that stands there
+     * @param  list<float>  $levels  of each at 1 m, dBA; not a number where it is not known
+     * @param  UncertainOutput|null  $one  output of one unit where all are alike, of which so many more may be taken
+     * @return array<string, mixed>
+     */
+    public function at(UncertainOutput $output, array $levels, ?UncertainOutput $one = null): array
     {
-        $clean = $performance->cleanAir->scaled($this->units);
-        $air = RoomAir::of($this->room, $clean);
-        $alone = Clearance::purifierAlone($this->room, $clean);
+        $told = $output->told;
+        $room = SuppliedSpace::of($this->room, $told);
+        $air = RoomAir::of($room, $told->clean);
+        $alone = Clearance::purifierAlone($this->room, $told->clean)->plus(BinShares::same($told->intake / $this->room->volume()));
 
         return [
-            'air_changes_per_hour' => $this->each(fn (Pollutant $pollutant): float => 3600.0 * $pollutant->weigh($clean) / $this->room->volume()),
+            'air_changes_per_hour' => $this->each(fn (Pollutant $pollutant): float => 3600.0 * ($pollutant->weigh($told->clean) + $told->intake) / $this->room->volume()),
             'minutes_to_remove' => array_map(fn (float $share): array => $this->minutes($air->losses, $share), self::SHARES),
+            'minutes_to_remove_range' => array_map(fn (float $share): array => $this->ranges($room, $output, $share), self::SHARES),
             'minutes_to_remove_by_purifier_alone' => array_map(fn (float $share): array => $this->minutes($alone, $share), self::SHARES),
-            'verdicts' => $this->verdicts($performance->cleanAir),
-        ] + $this->concentrations($air) + $this->level($performance);
+            'verdicts' => $this->verdicts($output, $one),
+        ]
+            + ($told->bringsAirIn() ? ['intake_m3_s' => $told->intake, 'leaked_in_m3_s' => $told->leakedIn] : [])
+            + $this->concentrations($air) + $this->level($levels);
+    }
+
+    /** @return array<string, Pollutant> by their id as a key of an answer */
+    public static function keyed(Pollutants $pollutants): array
+    {
+        return array_combine(array_map(fn (string $id): string => str_replace('-', '_', $id), array_keys($pollutants->all)), array_values($pollutants->all));
     }
 
     /**
@@ -71,12 +90,7 @@ final readonly class RoomAnswer
      */
     public static function byPollutant(Pollutants $pollutants, callable $figure): array
     {
-        $figures = [];
-        foreach ($pollutants->all as $id => $pollutant) {
-            $figures[str_replace('-', '_', $id)] = $figure($pollutant);
-        }
-
-        return $figures;
+        return array_map($figure, self::keyed($pollutants));
     }
 
     /**
@@ -85,19 +99,38 @@ final readonly class RoomAnswer
      */
     private function minutes(BinShares $rates, float $share): array
     {
-        return array_map(
-            fn (float $minutes): ?float => is_infinite($minutes) ? null : $minutes,
-            $this->each(fn (Pollutant $pollutant): float => Clearance::time($pollutant, $rates, $share) / 60.0),
-        );
+        return $this->each(fn (Pollutant $pollutant): ?float => self::inMinutes(Clearance::time($pollutant, $rates, $share)));
+    }
+
+    /**
+     * With the 90 % interval of the clean air and the range of the mixing.
+     *
+     * @return array<string, array{low: float|null, high: float|null}> null where it never goes
+     */
+    private function ranges(Space $room, UncertainOutput $output, float $share): array
+    {
+        return array_map(function (Pollutant $pollutant) use ($room, $output, $share): array {
+            $told = $pollutant->weigh($output->told->clean);
+            $band = Band::ofDistribution($output->distribution(fn (Output $one): float => $pollutant->weigh($one->clean)));
+            [$low, $high] = Clearance::range($room, $pollutant, $output->told->clean, $told > 0.0 ? $band->low / $told : 1.0, $told > 0.0 ? $band->high / $told : 1.0, $share);
+
+            return ['low' => self::inMinutes($low), 'high' => self::inMinutes($high)];
+        }, self::keyed($this->pollutants));
+    }
+
+    private static function inMinutes(float $seconds): ?float
+    {
+        return is_infinite($seconds) ? null : $seconds / 60.0;
     }
 
     /** @return list<array<string, mixed>> */
-    private function verdicts(BinShares $perUnit): array
+    private function verdicts(UncertainOutput $output, ?UncertainOutput $one): array
     {
         $own = array_map(fn (string $id): Target => $this->targets->get($id), $this->goals);
 
-        return array_map(function (Target $target) use ($perUnit): array {
-            $judgement = Judgement::of($target, $this->room, $perUnit, $this->units);
+        return array_map(function (Target $target) use ($output, $one): array {
+            $judgement = Judgement::of($target, $this->room, $output->told);
+            $chance = $judgement->chance($output);
 
             return [
                 'target' => $target->id(),
@@ -110,8 +143,9 @@ final readonly class RoomAnswer
                 'gets_m3_s' => $judgement->gets(),
                 'short_m3_s' => $judgement->asks === null ? null : max(0.0, $judgement->asks - $judgement->gets()),
                 'reached' => $judgement->isReached(),
-                'units_needed' => $judgement->needed(),
-            ];
+                'chance' => $chance,
+                'verdict' => $chance === null ? null : $this->likelihoods->of($chance)->id,
+            ] + ($one === null ? [] : ['units_needed' => Judgement::needed($target, $this->room, Output::none(), $one->told)]);
         }, [...array_values($this->targets->all), ...$own]);
     }
 
@@ -140,22 +174,30 @@ final readonly class RoomAnswer
         ];
     }
 
-    /** @return array<string, mixed> at a seat, where its distance is known */
-    private function level(Performance $performance): array
+    /**
+     * At a seat, where its distance is known.
+     *
+     * @param  list<float>  $levels
+     * @return array<string, mixed>
+     */
+    private function level(array $levels): array
     {
         $seat = SeatReader::of($this->record, $this->room);
-        if ($seat === null || is_nan($performance->level)) {
+        $heard = array_values(array_filter($levels, fn (float $level): bool => ! is_nan($level)));
+        if ($seat === null || $heard === []) {
             return [];
         }
-        $level = $seat->level($performance->level, $this->units);
+        $level = $seat->together($heard);
         $background = $this->record->optional('background')?->si;
 
         return ['level_at_seat_dba' => $level] + ($background === null ? [] : ['level_with_background_dba' => Sound::together([$level, $background])]);
     }
 
     /**
-     * @param  callable(Pollutant): float  $figure
-     * @return array<string, float>
+     * @template T of float|null
+     *
+     * @param  callable(Pollutant): T  $figure
+     * @return array<string, T>
      */
     private function each(callable $figure): array
     {

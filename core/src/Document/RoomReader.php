@@ -71,7 +71,7 @@ final readonly class RoomReader
             isset($room->data()['use']) ? $this->data->occupancies()->get($room->text('use')) : null,
             $this->ventilation($room),
             $deposition === null ? null : self::bins($deposition),
-            $room->optional('mixing', 0.0)->si ?? 1.0,
+            $room->optional('mixing', 0.0)?->si,
             $room->optional('outdoor', -1e-12)?->si,
             $room->optional('source', -1e-12)->si ?? 0.0,
         );

@@ -18,6 +18,7 @@ use Jornel\Core\Shape\DesignEntry;
 use Jornel\Core\Shape\Direction;
 use Jornel\Core\Shape\Shape;
 use Jornel\Core\Shape\Shapes;
+use Jornel\Core\Shape\WindowOpening;
 
 /** Reads a unit of a document: by shape and parts, or bare. */
 final readonly class UnitReader
@@ -56,6 +57,8 @@ final readonly class UnitReader
             ? $filter->treated($record->flagOr('velocity_correction', true), $load)
             : $filter->treated($record->flagOr('velocity_correction', true), 0.0);
 
+        $window = $record->childOr('window');
+
         return new Design(
             $shape, $fan, $treat($filter), $joining,
             Corners::from($record->textOr('corners', Corners::Shroud->value)),
@@ -64,6 +67,7 @@ final readonly class UnitReader
             $options ?? [],
             $record->optional('openings', -1e-12)->si ?? 0.0,
             $load,
+            $window === null ? null : WindowOpening::of($window->figure('width', 0.0)->si, $window->figure('height', 0.0)->si),
         );
     }
 }

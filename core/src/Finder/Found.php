@@ -12,7 +12,8 @@ final readonly class Found
     /**
      * @param  int  $units  alike
      * @param  int  $speed  which of the fan's speeds, from 0
-     * @param  float  $share  of the goal, 1 where it is just reached
+     * @param  float  $share  of the goal by the figures as told, 1 where it is just reached
+     * @param  float  $chance  that the goal is reached, 0 to 1
      * @param  string  $code  in words that sort the same on every machine
      */
     public function __construct(
@@ -21,6 +22,7 @@ final readonly class Found
         public int $speed,
         public Measures $measures,
         public float $share,
+        public float $chance,
         public string $code,
     ) {
     }

@@ -7,6 +7,8 @@ namespace Jornel\Core\Finder;
 use Jornel\Core\Air\BinShares;
 use Jornel\Core\Airflow\Balance;
 use Jornel\Core\Airflow\Box;
+use Jornel\Core\Airflow\Output;
+use Jornel\Core\Airflow\Propagation;
 use Jornel\Core\Airflow\Unit;
 use Jornel\Core\Part\Fan;
 use Jornel\Core\Part\Filter;
@@ -27,6 +29,12 @@ final class Lot
     /** @var array<string, Unit> by filter */
     private array $units = [];
 
+    /** @var array<string, Unit> by filter and variant */
+    private array $made = [];
+
+    /** @var array<string, Propagation> of one unit, by filter, variant and speed */
+    private array $propagations = [];
+
     public function __construct(
         public readonly Frame $frame,
         private readonly Question $question,
@@ -46,18 +54,18 @@ final class Lot
         return $this->opens->of("{$this->frame->design->fan->id} {$this->fans}", $this->ideal);
     }
 
-    /** The most clean air that one unit could give, tight and of the best media. */
-    public function mostOfAnyMedia(int $speed): BinShares
+    /** The most that one unit could give, tight and of the best media. */
+    public function mostOfAnyMedia(int $speed): Output
     {
-        return $this->clean($this->ideal, $this->ideal->box->leaking(0.0), $speed);
+        return $this->atMost($this->ideal, $this->ideal->box->leaking(0.0), $speed);
     }
 
     /** The most that it could give of some media, leaking as it does. */
-    public function most(Filter $filter, Variant $variant, int $speed): BinShares
+    public function most(Filter $filter, Variant $variant, int $speed): Output
     {
         $unit = $this->unit($filter);
 
-        return $this->clean($unit, $unit->box->leaking($variant->leakArea), $speed);
+        return $this->atMost($unit, $unit->box->leaking($variant->leakArea), $speed);
     }
 
     /**
@@ -67,18 +75,38 @@ final class Lot
      */
     public function solved(Filter $filter, Variant $variant, Open $open, Measures $made): Solved
     {
-        $unit = $this->unit($filter);
-        $box = $unit->box->leaking($variant->leakArea);
+        // Of an intake it counts which of the leaks are seams.
+        $unit = $this->ideal->isIntake ? $this->made($filter, $variant) : $this->unit($filter)->leaking($variant->leakArea);
         $speed = $unit->speeds[$open->speed];
-        $balance = Balance::of($unit->curve($speed), $box);
-        $clean = $box->cleanAir($balance->pressure);
+        $balance = Balance::of($unit->curve($speed), $unit->box);
         $speedUp = $unit->speedUp($speed, $balance->pressure, $balance->fanFlow);
         if ($speedUp === 1.0) {
-            return new Solved($clean, $made);
+            return new Solved($unit->output($balance), $made);
         }
         $harder = $this->opens->open($open->speed, $open->units, $unit->level($speed, $speedUp), $unit->watts($speed, $speedUp));
 
-        return new Solved($clean, $made->working($open, $harder));
+        return new Solved($unit->output($balance), $made->working($open, $harder));
+    }
+
+    /** What one unit gives, and how sure that is. */
+    public function propagation(Filter $filter, Variant $variant, int $speed): Propagation
+    {
+        return $this->propagations["{$filter->id} {$variant->code} {$speed}"] ??= Propagation::through($this->made($filter, $variant), $speed, $this->question->tolerances);
+    }
+
+    /**
+     * What one unit would give, tight and of the best media, and how sure that is of what all of them share: whatever figures
+     * a unit's fans and media turn out to have, it gives no more than this with the same. Null of intakes.
+     */
+    public function propagationOfAnyMedia(int $speed): ?Propagation
+    {
+        return $this->ideal->isIntake ? null : $this->propagations[(string) $speed] ??= Propagation::through($this->ideal->leaking(0.0), $speed, $this->question->tolerances);
+    }
+
+    /** The same of some media, leaking surely as little as any way of making it. */
+    public function propagationAtBest(Filter $filter, Variant $variant, int $speed): ?Propagation
+    {
+        return $this->ideal->isIntake ? null : $this->propagations["{$filter->id} {$speed}"] ??= Propagation::through($this->unit($filter)->leaking($variant->leakArea), $speed, $this->question->tolerances);
     }
 
     public function atBest(): FrameAtBest
@@ -133,11 +161,24 @@ final class Lot
         return Unit::of($design, $design->assemble(), $this->question->air);
     }
 
-    private function clean(Unit $unit, Box $box, int $speed): BinShares
+    /** With its own corners and joining. */
+    private function made(Filter $filter, Variant $variant): Unit
     {
+        return $this->made["{$filter->id} {$variant->code}"] ??= $this->unit($filter)->made(
+            $this->frame->design->with(filter: $filter)->made($variant->corners, $variant->joining), $variant->assembly,
+        );
+    }
+
+    private function atMost(Unit $unit, Box $box, int $speed): Output
+    {
+        $curve = $unit->curve($unit->speeds[$speed]);
+        if ($unit->isIntake) {
+            // No more comes in than the fan moves freely, all of it clean: more of it holds less of anything.
+            return Output::intake($curve->freeFlow(), 0.0, BinShares::same($curve->freeFlow()));
+        }
         $key = "{$this->frame->design->fan->id} {$speed}".($unit->outlet === null ? '' : " {$unit->flowFactor} {$unit->outlet->law->viscous} {$unit->outlet->law->inertial}");
 
-        return $box->cleanAir($this->bracket->most($key, $unit->curve($unit->speeds[$speed]), $box) * (1.0 + 1e-9));
+        return Output::recirculating($box->cleanAir($this->bracket->most($key, $curve, $box) * (1.0 + 1e-9)));
     }
 
     /** @param  list<array{Fan|Filter, int}>  $kit */

@@ -6,6 +6,7 @@ namespace Jornel\Core\Finder;
 
 use Jornel\Core\Airflow\Unit;
 use Jornel\Core\Part\FanSpeed;
+use Jornel\Core\Room\Purifiers;
 use Jornel\Core\Room\Seat;
 
 /** What fans at a speed sound like and take, each worked out once for all frames that they sit on. */
@@ -14,8 +15,12 @@ final class Opens
     /** @var array<string, list<non-empty-list<Open>>> by fans; by speed; by number of units less one */
     private array $opens = [];
 
-    public function __construct(private readonly Seat $seat, private readonly PriceBook $book, private readonly int $mostUnits)
+    /** @var list<float> levels of what stands there already, dBA */
+    private readonly array $heard;
+
+    public function __construct(private readonly Seat $seat, private readonly PriceBook $book, private readonly int $mostUnits, Purifiers $there)
     {
+        $this->heard = array_values(array_filter($there->levels, fn (float $level): bool => ! is_nan($level)));
     }
 
     /**
@@ -43,6 +48,6 @@ final class Opens
      */
     public function open(int $speed, int $units, float $level, float $watts): Open
     {
-        return new Open($speed, $units, $this->seat->level($level, $units), $units * $watts, $this->book->energy($units * $watts));
+        return new Open($speed, $units, $this->seat->together([...$this->heard, ...array_fill(0, max(1, $units), $level)]), $units * $watts, $this->book->energy($units * $watts));
     }
 }

@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace Jornel\Core\Finder;
 
 use Jornel\Core\Air\Air;
+use Jornel\Core\Airflow\Tolerances;
 use Jornel\Core\Kit\Economy;
 use Jornel\Core\Kit\Stock;
 use Jornel\Core\Part\Catalogue;
+use Jornel\Core\Room\Purifiers;
 use Jornel\Core\Room\Seat;
 use Jornel\Core\Room\Space;
 use Jornel\Core\Room\Target\Target;
@@ -15,9 +17,17 @@ use Jornel\Core\Room\Target\Target;
 /** What is asked of the finder: builds of these parts that reach the goal of a room within limits. */
 final readonly class Question
 {
+    /** Chance that is asked for where nobody says another. */
+    public const SURE = 0.75;
+
+    /** Chance that may be asked for. */
+    public const SURE_RANGE = [0.5, 0.99];
+
     /**
      * @param  Catalogue  $catalogue  of which fans, filters and joinings are taken, and with which materials it is made
      * @param  Stock  $stock  from which pieces are taken before any are bought
+     * @param  float  $sure  chance to reach the goal that is asked for, 0.5 to 0.99
+     * @param  Purifiers  $there  what stands in the room already and counts towards the goal
      */
     public function __construct(
         public Space $room,
@@ -29,6 +39,15 @@ final readonly class Question
         public Economy $economy,
         public Seat $seat,
         public Stock $stock,
+        public Tolerances $tolerances,
+        public float $sure = self::SURE,
+        public ?Purifiers $there = null,
     ) {
+    }
+
+    /** What stands in the room already. */
+    public function standing(): Purifiers
+    {
+        return $this->there ?? Purifiers::none();
     }
 }

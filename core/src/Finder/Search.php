@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Finder;
 
+use Closure;
+use Jornel\Core\Airflow\Propagation;
 use Jornel\Core\Part\Filter;
 
 /**
@@ -11,13 +13,16 @@ use Jornel\Core\Part\Filter;
  *
  * Branch and bound, the cheapest branch first: shape, fan, size of the filters, speed and number of units; then the media;
  * then corners and joining. What is not yet chosen is taken at its best: tight, of the best media, with the cheapest
- * pieces. Clean air rises as leaks and drops fall, so what falls short at its best falls short, and what is beaten at its
+ * pieces, surely as told. Clean air rises as leaks and drops fall, so what falls short at its best falls short, and what is beaten at its
  * best is beaten. Only what is left is solved.
  *
  * Source: Land and Doig, "An automatic method of solving discrete programming problems", Econometrica 28 (1960).
  */
 final class Search
 {
+    /** Share of the goal beyond which it is not worth asking early whether it is sure enough. */
+    private const AMPLE_SHARE = 1.5;
+
     private readonly Goal $goal;
 
     private readonly Front $front;
@@ -42,7 +47,7 @@ final class Search
 
     private function __construct(private readonly Question $question)
     {
-        $this->goal = new Goal($question->goal, $question->room);
+        $this->goal = new Goal($question->goal, $question->room, $question->standing());
         $this->front = new Front;
         $this->bests = new Bests;
         $this->limits = $question->limits->set();
@@ -52,7 +57,7 @@ final class Search
         );
         $this->book = new PriceBook($question->stock, $question->economy);
         $this->bracket = new Bracket;
-        $this->opens = new Opens($question->seat, $this->book, $question->range->units);
+        $this->opens = new Opens($question->seat, $this->book, $question->range->units, $question->standing());
         $this->queue = new Queue;
         $this->counts = new Counts;
     }
@@ -99,7 +104,7 @@ final class Search
                 }
                 $most ??= $lot->mostOfAnyMedia($speed);
                 $share = $this->goal->share($most, $open->units);
-                if (Goal::isReachedAt($share)) {
+                if (Goal::mayBeReachedAt($share)) {
                     $this->queue->add(new Branch($lot, $open, $lot->atBest()->ofAnyMedia($open), $share));
                 } else {
                     $this->counts->shortOfGoal += $weight;
@@ -122,6 +127,11 @@ final class Search
     private function chooseMedia(Branch $branch): void
     {
         [$lot, $open] = [$branch->lot, $branch->open];
+        if (! $this->mayBeSure($branch->share, fn (): ?Propagation => $lot->propagationOfAnyMedia($open->speed), $open->units)) {
+            $this->counts->shortOfGoal += $branch->weight();
+
+            return;
+        }
         [$ideal, $extra] = $lot->ideal($open->units);
         foreach ($lot->frame->media as $filter) {
             $atBest = $lot->ofFansAndFilters($filter, $open)->made($ideal, $extra, $open->units);
@@ -135,12 +145,17 @@ final class Search
     {
         [$lot, $open] = [$branch->lot, $branch->open];
         $share = $this->goal->share($lot->most($filter, $lot->ideal($open->units)[0], $open->speed), $open->units);
-        if (! Goal::isReachedAt($share)) {
+        if (! Goal::mayBeReachedAt($share)) {
             $this->counts->shortOfGoal += $branch->weight();
 
             return;
         }
         if (! $this->mayMatter($branch->atBest, $share, $branch->weight())) {
+            return;
+        }
+        if (! $this->mayBeSure($share, fn (): ?Propagation => $lot->propagationAtBest($filter, $lot->ideal($open->units)[0], $open->speed), $open->units)) {
+            $this->counts->shortOfGoal += $branch->weight();
+
             return;
         }
         $variants = $lot->worth($open->units);
@@ -158,7 +173,7 @@ final class Search
     {
         [$speed, $units] = [$branch->open->speed, $branch->open->units];
         $share = $this->goal->share($branch->lot->most($filter, $variant, $speed), $units);
-        if (! Goal::isReachedAt($share)) {
+        if (! Goal::mayBeReachedAt($share)) {
             $this->counts->shortOfGoal++;
 
             return;
@@ -168,12 +183,16 @@ final class Search
         }
         $this->counts->solved++;
         $solved = $branch->lot->solved($filter, $variant, $branch->open, $branch->atBest);
-        $share = $this->goal->share($solved->clean, $units);
-        if (! Goal::isReachedAt($share)) {
+        $share = $this->goal->share($solved->output, $units);
+        if (! Goal::mayBeReachedAt($share) || ! $this->mayMatter($solved->measures, $share, 0)) {
+            return;
+        }
+        $chance = $this->goal->chance($branch->lot->propagation($filter, $variant, $speed), $units, $this->question->sure);
+        if ($chance < $this->question->sure) {
             return;
         }
         $design = $branch->lot->frame->design->with(filter: $filter)->made($variant->corners, $variant->joining);
-        $found = new Found($design, $units, $speed, $solved->measures, $share, $branch->code());
+        $found = new Found($design, $units, $speed, $solved->measures, $share, $chance, $branch->code());
         $broken = $found->measures->broken($this->question->limits);
         if (count($broken) > 1) {
             return;
@@ -185,6 +204,20 @@ final class Search
         foreach ($broken === [] ? $this->limits : $broken as $limit) {
             $this->without[$limit->value]->offer($found);
         }
+    }
+
+    /**
+     * Whether something may reach the goal with the chance that is asked for.
+     *
+     * @param  Closure(): (Propagation|null)  $atBest  of one unit that is nowhere worse; null where none is known
+     */
+    private function mayBeSure(float $share, Closure $atBest, int $units): bool
+    {
+        if ($share > self::AMPLE_SHARE || ($propagation = $atBest()) === null) {
+            return true;
+        }
+
+        return $this->goal->chance($propagation, $units, $this->question->sure) >= $this->question->sure - Goal::HAIR;
     }
 
     /**

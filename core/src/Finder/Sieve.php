@@ -77,7 +77,10 @@ final class Sieve
                 }
                 $design = new Design($shape, $fan, $best, $joinings[0], Range::CORNERS[0], $prefilter, null, $way);
                 try {
-                    yield new Frame($design, $design->assemble(), $filters, $joinings, self::code($design));
+                    $assembly = $design->assemble();
+                    if (! $shape->isNeedless($design)) {
+                        yield new Frame($design, $assembly, $filters, $joinings, self::code($design));
+                    }
                 } catch (NoSeat $why) {
                     $this->leaveOut($shape, $why, array_sum(array_map(fn (array $geometry): int => count($geometry['filters']), $this->geometries)));
 

@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Finder;
 
-use Jornel\Core\Air\BinShares;
+use Jornel\Core\Airflow\Output;
 
 /** A candidate whose air is balanced. */
 final readonly class Solved
 {
     /**
-     * @param  BinShares  $clean  clean air of one unit by bin, m3/s
+     * @param  Output  $output  of one unit
      * @param  Measures  $measures  of all units at work
      */
-    public function __construct(public BinShares $clean, public Measures $measures)
+    public function __construct(public Output $output, public Measures $measures)
     {
     }
 }

@@ -150,9 +150,12 @@ final class Variants
         $others = [];
         $extras = [];
         foreach ($all as $number => $variant) {
-            [$lines, $length, $cost] = $others[$variant->corners->value] ??= [
-                $lines = $this->others($variant->assembly, $units), Pieces::joiningLength($variant->assembly, $units), $this->book->kit($lines),
-            ];
+            $corners = $variant->corners->value;
+            if (! isset($others[$corners])) {
+                $lines = $this->others($variant->assembly, $units);
+                $others[$corners] = [$lines, Pieces::joiningLength($variant->assembly, $units), $this->book->kit($lines)];
+            }
+            [$lines, $length, $cost] = $others[$corners];
             $joining = $this->joining($variant->joining, $length);
             $extras[$number] = match (true) {
                 $joining === null => $cost,

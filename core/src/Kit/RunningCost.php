@@ -7,6 +7,7 @@ namespace Jornel\Core\Kit;
 use Brick\Math\BigDecimal;
 use Brick\Math\RoundingMode;
 use Jornel\Core\Numeric\Ratio;
+use Jornel\Core\Part\BoughtPurifier;
 
 /** First cost, filters and energy over a span of years. */
 final readonly class RunningCost
@@ -14,12 +15,15 @@ final readonly class RunningCost
     private const DAYS_IN_A_YEAR = 365.25;
 
     /**
+     * @param  BigDecimal  $change  one change of all filters
+     * @param  BigDecimal  $filters  all changes within the span
      * @param  float  $energy  kWh over the span
      */
     private function __construct(
         public Economy $economy,
         public BigDecimal $first,
         public BigDecimal $change,
+        public BigDecimal $filters,
         public float $energy,
         public BigDecimal $energyCost,
         public BigDecimal $total,
@@ -34,13 +38,37 @@ final readonly class RunningCost
 
     public static function from(BigDecimal $first, BigDecimal $change, float $watts, Economy $economy): self
     {
+        return self::over($first, $change, $economy->changes, $watts, $economy);
+    }
+
+    /**
+     * Of purifiers that were bought: their filters last as long as their maker says, not as long as the settings say.
+     *
+     * @param  int  $count  1 or more
+     */
+    public static function ofBought(BoughtPurifier $purifier, int $count, Economy $economy): self
+    {
+        $of = fn (?BigDecimal $price): BigDecimal => ($price ?? BigDecimal::zero())->multipliedBy($count)->toScale(2);
+
+        return self::over($of($purifier->price), $of($purifier->refill), $purifier->refills($economy->years), $count * ($purifier->watts ?? 0.0), $economy);
+    }
+
+    /** Both together. */
+    public function plus(self $other): self
+    {
+        return new self(
+            $this->economy, $this->first->plus($other->first), $this->change->plus($other->change), $this->filters->plus($other->filters),
+            $this->energy + $other->energy, $this->energyCost->plus($other->energyCost), $this->total->plus($other->total),
+        );
+    }
+
+    private static function over(BigDecimal $first, BigDecimal $change, int $changes, float $watts, Economy $economy): self
+    {
         $energy = $watts / 1000.0 * $economy->hoursPerDay * self::DAYS_IN_A_YEAR * $economy->years;
         $energyCost = $economy->tariff->multipliedBy(BigDecimal::of(sprintf('%.6f', $energy)))->toScale(2, RoundingMode::HALF_UP);
+        $filters = $change->multipliedBy($changes)->toScale(2);
 
-        return new self(
-            $economy, $first, $change, $energy, $energyCost,
-            $first->plus($change->multipliedBy($economy->changes))->plus($energyCost)->toScale(2),
-        );
+        return new self($economy, $first, $change, $filters, $energy, $energyCost, $first->plus($filters)->plus($energyCost)->toScale(2));
     }
 
     /**

@@ -16,21 +16,25 @@ use Jornel\Core\Room\Target\Targets;
 use Jornel\Core\Room\Target\UnknownTarget;
 use Jornel\Core\Shape\Design;
 
-/** Goal against result for one room: what every school asks, what a build gives, and what is missing. */
+/** Goal against result for one room: what every rule asks, what all that stands there gives, and what is missing. */
 final readonly class Ledger
 {
     /**
-     * @param  list<Target>  $schools  every one, and the goal if it is one of one's own
+     * @param  list<Target>  $rules  every one, and the goal if it is one of one's own
      * @param  float  $asks  clean air that the goal asks for, m3/s
+     * @param  ShoppingList|null  $shopping  for the units of the design
+     * @param  RunningCost|null  $own  of the units of the design
+     * @param  RunningCost|null  $cost  of all that stands there
      * @param  list<Caution>  $cautions
      */
     private function __construct(
         public Room $room,
-        private array $schools,
+        private array $rules,
         public Target $goal,
         public float $asks,
         public ?UnitLedger $unit,
         public ?ShoppingList $shopping,
+        public ?RunningCost $own,
         public ?RunningCost $cost,
         public array $cautions,
     ) {
@@ -46,25 +50,20 @@ final readonly class Ledger
         $all = [...$targets->all, $goal->id() => $goal];
 
         return new self(
-            $room,
-            array_values($all),
-            $goal,
+            $room, array_values($all), $goal,
             $goal->asks($room) ?? throw UnknownTarget::saysNothing($goal->name()),
-            null,
-            null,
-            null,
-            [],
+            null, null, null, null, [],
         );
     }
 
     /**
-     * What every school asks, the goal last if it is one of one's own.
+     * What every rule asks, the goal last if it is one of one's own.
      *
      * @return list<TargetAsk>
      */
     public function targets(): array
     {
-        return array_map(fn (Target $target): TargetAsk => TargetAsk::of($target, $this->room, $this->unit?->line()), $this->schools);
+        return array_map(fn (Target $target): TargetAsk => TargetAsk::of($target, $this->room, $this->unit?->line()), $this->rules);
     }
 
     /** The sheet to build from. */
@@ -76,27 +75,26 @@ final readonly class Ledger
     }
 
     /**
-     * The same with some units of a design.
+     * The same with some units of a design, and whatever else stands there.
      *
      * @param  int  $units  1 or more
      * @param  string|null  $speed  name of the speed to judge; null for the fastest that keeps to the noise limit
+     * @param  list<Placement>  $beside  what else stands there
+     * @param  int  $at  how many of those stand before the units in the order of the room
      *
      * @throws \Jornel\Core\Shape\DoesNotFit
      */
-    public function with(Design $design, int $units, ?string $speed, Catalogue $catalogue, Setting $setting): self
+    public function with(Design $design, int $units, ?string $speed, Catalogue $catalogue, Setting $setting, array $beside = [], int $at = 0): self
     {
-        $unit = UnitLedger::of($design, $this->room, $this->goal, $units, $speed, $setting->air, $setting->tolerances);
+        $unit = UnitLedger::of($design, $this->room, $this->goal, $units, $speed, $setting, $beside, $at);
         $shopping = ShoppingList::for($design, $unit->assembly, $units, $catalogue);
+        $performance = $unit->line()->performance;
+        $own = RunningCost::of($shopping, $units * $performance->watts, $setting->economy);
 
         return new self(
-            $this->room,
-            $this->schools,
-            $this->goal,
-            $unit->asks,
-            $unit,
-            $shopping,
-            RunningCost::of($shopping, $unit->line()->watts, $setting->economy),
-            $setting->cautions->for(Facts::of($this->room, $this->room->hasFuelBurning, $design, $unit->assembly, $unit->line()->performance, $unit->measurements)),
+            $this->room, $this->rules, $this->goal, $unit->asks(), $unit, $shopping, $own,
+            array_reduce($beside, fn (RunningCost $sum, Placement $one): RunningCost => $sum->plus($one->cost), $own),
+            $setting->cautions->for(Facts::of($this->room, $this->room->hasFuelBurning, $design, $unit->assembly, $performance, $unit->measurements)),
         );
     }
 }

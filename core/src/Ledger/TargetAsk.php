@@ -8,7 +8,7 @@ use Jornel\Core\Room\Room;
 use Jornel\Core\Room\Target\Judgement;
 use Jornel\Core\Room\Target\Target;
 
-/** What one school asks of a room, and what a build gives it. */
+/** What one rule asks of a room, and what stands there gives it. */
 final readonly class TargetAsk
 {
     /**
@@ -25,7 +25,7 @@ final readonly class TargetAsk
         if ($line === null) {
             return new self($target, $target->judges($room)->name, $target->asks($room), $target->building($room), null);
         }
-        $judgement = Judgement::of($target, $room, $line->performance->cleanAir, $line->units);
+        $judgement = Judgement::of($target, $room, $line->output);
 
         return new self($target, $judgement->judges->name, $judgement->asks, $judgement->building, $judgement->gets());
     }

@@ -6,10 +6,11 @@ namespace Jornel\Core\Ledger;
 
 use Jornel\Core\Airflow\LeakFlow;
 use Jornel\Core\Airflow\Restriction;
+use Jornel\Core\Part\ShaftPosition;
 use Jornel\Core\Quantity\Display;
 use Jornel\Core\Quantity\Sentence;
 use Jornel\Core\Room\Room;
-use Jornel\Core\Room\Target\Target;
+use Jornel\Core\Shape\Assembly;
 use Jornel\Core\Shape\Design;
 use Jornel\Core\Shape\LeakKind;
 use Jornel\Core\Shape\Measurements;
@@ -20,37 +21,32 @@ final class Verdict
     /** Bypass beyond this share is worth a word (assumed). */
     private const MUCH_BYPASS = 0.10;
 
-    /**
-     * @param  non-empty-list<SpeedLine>  $speeds
-     * @param  int  $needed  units that would reach the goal at the line's speed
-     * @return list<Finding>
-     */
-    public static function findings(Design $design, Room $room, Target $goal, int $units, array $speeds, SpeedLine $line, int $needed, Measurements $measurements): array
+    /** @return list<Finding> */
+    public static function findings(UnitLedger $unit): array
     {
+        $line = $unit->line();
+
         return array_values(array_filter([
-            self::cleanAir($goal, $units, $speeds, $line, $needed),
-            self::noise($room, $speeds, $line),
-            self::grade($design, $room),
+            self::cleanAir($unit),
+            self::wayOut($unit->design, $unit->assembly),
+            self::noise($unit->room, $unit->speeds, $line),
+            self::grade($unit->design, $unit->room),
             self::velocity($line),
             self::restriction($line),
             self::bypass($line),
-            self::stand($measurements),
+            self::shaft($unit->design),
+            self::cord($unit),
+            self::stand($unit->measurements),
         ]));
     }
 
-    /** @param  non-empty-list<SpeedLine>  $speeds */
-    private static function cleanAir(Target $goal, int $units, array $speeds, SpeedLine $line, int $needed): Finding
+    private static function cleanAir(UnitLedger $unit): Finding
     {
-        $name = lcfirst($goal->name());
+        $line = $unit->line();
+        $name = lcfirst($unit->goal->name());
         [$asks, $judged] = [$line->asks(), $line->judged()];
         if ($asks <= 0.0) {
             return Finding::kept('clean air', Sentence::of('The room keeps to this by itself: %s. What a unit gives comes on top: %s.', $name, [Display::Flow, $judged]));
-        }
-        if ($line->reachesGoal()) {
-            return Finding::kept('clean air', Sentence::of(
-                'Reaches %s with %s to spare (%s).',
-                $name, [Display::Flow, $judged - $asks], [Display::Share, $judged / $asks - 1.0],
-            ));
         }
         if (is_infinite($asks)) {
             return Finding::broken(
@@ -59,16 +55,75 @@ final class Verdict
                 Sentence::of('Take a finer filter.'),
             );
         }
-        $short = Sentence::of(
-            'Falls short of %s by %s (%s).',
-            $name, [Display::Flow, $asks - $judged], [Display::Share, 1.0 - $judged / $asks],
-        );
-        $faster = array_values(array_filter($speeds, fn (SpeedLine $other): bool => $other->reachesGoal()));
-        $mend = $faster === []
-            ? Sentence::of($needed - $units === 1 ? 'One unit more would reach it (%s in all).' : 'It takes %s units at this speed.', $needed)
-            : Sentence::of('Speed %s would reach it, at %s; or %s units at this speed.', $faster[0]->performance->speed->name, [Display::Level, $faster[0]->level], $needed);
+        $text = $line->reachesGoal()
+            ? Sentence::of('%s for %s, %s more than it needs (%s).', [Display::Flow, $judged], $name, [Display::Flow, $judged - $asks], [Display::Share, $judged / $asks - 1.0])
+            : Sentence::of('%s for %s, %s less than it needs (%s).', [Display::Flow, $judged], $name, [Display::Flow, $asks - $judged], [Display::Share, 1.0 - $judged / $asks]);
 
-        return Finding::broken('clean air', $short, $mend);
+        return match (true) {
+            $unit->likelihood->isEnough && $unit->likelihood->isSure => Finding::kept('clean air', $text),
+            $unit->likelihood->isEnough => Finding::warning('clean air', $text, self::surely($unit)),
+            default => Finding::broken('clean air', $text, self::more($unit)),
+        };
+    }
+
+    /** What would make it sure that the goal is reached. */
+    private static function surely(UnitLedger $unit): ?Sentence
+    {
+        $sure = $unit->neededSurely();
+
+        return $sure === null ? null : Sentence::of(
+            $sure - $unit->units === 1 ? 'One unit more would make it sure (%s, a chance of %s).' : '%s units would make it sure (a chance of %s).',
+            ...($sure - $unit->units === 1 ? ["{$sure} in all"] : [$sure]), ...[[Display::Share, $unit->chanceOf($sure)]],
+        );
+    }
+
+    /** What would reach the goal by the figures as told. */
+    private static function more(UnitLedger $unit): Sentence
+    {
+        $faster = array_values(array_filter($unit->speeds, fn (SpeedLine $other): bool => $other->reachesGoal()));
+        $more = $unit->needed - $unit->units;
+
+        return match (true) {
+            $faster !== [] && $more > 0 => Sentence::of('Speed %s would reach it, at %s; or %s units at this speed.', $faster[0]->performance->speed->name, [Display::Level, $faster[0]->level], $unit->needed),
+            $more === 1 => Sentence::of('One unit more would reach it (%s in all).', $unit->needed),
+            default => Sentence::of('It takes %s units at this speed.', max($unit->needed, $unit->units + 1)),
+        };
+    }
+
+    /** Air that is blown in must leave again. */
+    private static function wayOut(Design $design, Assembly $assembly): ?Finding
+    {
+        return ! $assembly->isIntake || $design->option('way-out') !== 'none' ? null : Finding::warning(
+            'way out',
+            Sentence::of('Air that is brought in must leave on the far side of the room: without a way out little comes in, and what does is not known.'),
+            Sentence::of('Open a window, a door or a vent there, and choose it with the shape.'),
+        );
+    }
+
+    private static function shaft(Design $design): ?Finding
+    {
+        $position = $design->shape->shaft($design);
+
+        return $design->fan->handling->allows($position) ? null : Finding::warning(
+            'shaft',
+            $position === ShaftPosition::Vertical
+                ? Sentence::of('This fan must not lie flat: its bearings are made for a shaft that lies.')
+                : Sentence::of('This fan must not stand on edge: its bearings are not made for a shaft that lies.'),
+            Sentence::of('Take a fan that may run so, or a shape in which it does not have to.'),
+        );
+    }
+
+    /** The cord against the nearest outlet on the plan. */
+    private static function cord(UnitLedger $unit): ?Finding
+    {
+        $cable = $unit->design->fan->handling->cable;
+        $away = $unit->design->fan->volts === null ? $unit->room->plan->farthestFromOutlet($unit->units) : null;
+
+        return $cable === null || $away === null || $away <= $cable ? null : Finding::warning(
+            'cord',
+            Sentence::of('The nearest outlet is %s away; the cord is %s long.', [Display::RoomLength, $away], [Display::RoomLength, $cable]),
+            Sentence::of('Stand it nearer to an outlet; no extension cord under a rug.'),
+        );
     }
 
     /** @param  non-empty-list<SpeedLine>  $speeds */

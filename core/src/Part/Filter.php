@@ -207,7 +207,7 @@ final readonly class Filter
     }
 
     /**
-     * An imagined filter of the same geometry that is in no way worse than any of these: the least drop, the most caught.
+     * An imagined filter of the same geometry that is in no way worse than any of these: the least drop, the most caught, the surest figures.
      *
      * @param  non-empty-list<self>  $filters  of one geometry, all corrected for velocity or none
      */
@@ -216,10 +216,12 @@ final readonly class Filter
         $best = $filters[0];
 
         return new self(
-            $best->id, $best->name, $best->nominal, $best->form, $best->grade, $best->width, $best->height, $best->depth, $best->rim,
+            'no-worse', $best->name, $best->nominal, $best->form, $best->grade, $best->width, $best->height, $best->depth, $best->rim,
             new PressureLaw(min(array_map(fn (self $filter): float => $filter->pressureLaw->viscous, $filters)), min(array_map(fn (self $filter): float => $filter->pressureLaw->inertial, $filters))),
             Efficiency::noWorseThan(array_map(fn (self $filter): Efficiency => $filter->efficiency, $filters)),
-            $best->ratedVelocity, $best->pleatPitch, $best->mass, $best->carbon, null, $best->packs, $best->provenance, $best->gradeFrom, $best->data,
+            $best->ratedVelocity, $best->pleatPitch, $best->mass, $best->carbon, null, $best->packs,
+            Provenance::surest(array_map(fn (self $filter): Provenance => $filter->provenance, $filters)),
+            Provenance::surest(array_map(fn (self $filter): Provenance => $filter->gradeFrom, $filters)), $best->data,
         );
     }
 

@@ -15,8 +15,23 @@ enum Provenance: string
     /** The less trustworthy of the two: a result is no surer than what it was made from. */
     public function weaker(self $other): self
     {
-        $rank = array_flip(array_map(fn (self $case): string => $case->value, self::cases()));
+        return $this->rank() >= $other->rank() ? $this : $other;
+    }
 
-        return $rank[$this->value] >= $rank[$other->value] ? $this : $other;
+    /**
+     * The most trustworthy of several.
+     *
+     * @param  non-empty-list<self>  $several
+     */
+    public static function surest(array $several): self
+    {
+        usort($several, fn (self $one, self $other): int => $one->rank() <=> $other->rank());
+
+        return $several[0];
+    }
+
+    private function rank(): int
+    {
+        return (int) array_search($this, self::cases(), true);
     }
 }

@@ -16,6 +16,9 @@ use Jornel\Core\Numeric\BracketedRoot;
  */
 final class Clearance
 {
+    /** How well a purifier's air mixes with that of a room: between these until a decay test gives its own (assumed). */
+    public const MIXING = [0.6, 1.0];
+
     /**
      * @param  BinShares  $rates  1/s
      * @param  float  $share  to be removed, above 0 and below 1
@@ -38,6 +41,25 @@ final class Clearance
             0.0,
             $left / $slowest * (1.0 + 1e-9),
         );
+    }
+
+    /**
+     * Between which a time lies: the least with the most clean air in air that mixes best, the most with the least clean air in
+     * air that mixes worst.
+     *
+     * @param  Space  $room  with what is blown into it
+     * @param  BinShares  $cleanAir  as told, m3/s
+     * @param  float  $least  share of it that there is at least
+     * @param  float  $most  share of it that there is at most
+     * @param  float  $share  to be removed, above 0 and below 1
+     * @return array{float, float} s; infinite where some of it never goes
+     */
+    public static function range(Space $room, Pollutant $pollutant, BinShares $cleanAir, float $least, float $most, float $share): array
+    {
+        [$worst, $best] = $room->mixingRange();
+        $until = fn (float $factor): float => self::time($pollutant, RoomAir::of($room, $cleanAir->scaled($factor / $room->mixing()))->losses, $share);
+
+        return [$until($most * $best), $until($least * $worst)];
     }
 
     /**

@@ -18,7 +18,7 @@ final readonly class Enclosure implements Space
      * @param  float|null  $floorArea  m2
      * @param  float|null  $ceiling  m
      * @param  BinShares|null  $deposition  1/h; null for the usual
-     * @param  float  $mixing  above 0
+     * @param  float|null  $mixing  above 0; null for 1 and the usual range
      * @param  float|null  $outdoor  ug/m3
      * @param  float  $source  ug/s
      */
@@ -31,7 +31,7 @@ final readonly class Enclosure implements Space
         private ?Occupancy $occupancy = null,
         private Ventilation $ventilation = new Ventilation,
         ?BinShares $deposition = null,
-        private float $mixing = 1.0,
+        private ?float $mixing = null,
         private ?float $outdoor = null,
         private float $source = 0.0,
     ) {
@@ -80,7 +80,12 @@ final readonly class Enclosure implements Space
 
     public function mixing(): float
     {
-        return $this->mixing;
+        return $this->mixing ?? 1.0;
+    }
+
+    public function mixingRange(): array
+    {
+        return $this->mixing === null ? Clearance::MIXING : [$this->mixing, $this->mixing];
     }
 
     public function outdoor(): ?float

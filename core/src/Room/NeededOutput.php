@@ -59,21 +59,27 @@ final class NeededOutput
     }
 
     /**
-     * Concentration of the room's pollutant in the long run.
+     * Concentration of a pollutant in the long run.
      *
      * @param  BinShares  $cleanAir  m3/s
      * @param  float  $outdoor  ug/m3
+     * @param  Pollutant|null  $pollutant  null for the room's own
      * @return float ug/m3
      */
-    public static function steady(Space $room, BinShares $cleanAir, float $outdoor): float
+    public static function steady(Space $room, BinShares $cleanAir, float $outdoor, ?Pollutant $pollutant = null): float
     {
-        $pollutant = $room->pollutant();
+        $pollutant ??= $room->pollutant();
 
         return RoomAir::of($room, $cleanAir)->steady(RoomAir::split($pollutant, $outdoor), RoomAir::split($pollutant, $room->source()))->sum();
     }
 
-    /** @param  callable(float): float  $over how far above the wish, by the multiple; falls with it */
-    private static function least(Pollutant $pollutant, BinShares $spectrum, callable $over): ?float
+    /**
+     * The least multiple of a clean air that keeps to a wish.
+     *
+     * @param  callable(float): float  $over  how far above the wish, by the multiple; falls with it
+     * @return float|null m3/s of the pollutant; null where no multiple does
+     */
+    public static function least(Pollutant $pollutant, BinShares $spectrum, callable $over): ?float
     {
         if ($over(0.0) <= 0.0) {
             return 0.0;

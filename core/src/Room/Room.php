@@ -128,6 +128,11 @@ final readonly class Room implements Space
         return 1.0;
     }
 
+    public function mixingRange(): array
+    {
+        return Clearance::MIXING;
+    }
+
     public function outdoor(): ?float
     {
         return $this->outdoor;

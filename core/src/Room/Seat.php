@@ -48,10 +48,19 @@ final readonly class Seat
      */
     public function level(float $level, int $units = 1): float
     {
-        $one = $this->roomConstant === null
-            ? Sound::free($level, $this->distance)
-            : Sound::inRoom(Sound::power($level, $this->directivity), $this->distance, $this->roomConstant, $this->directivity);
+        return $this->together(array_fill(0, max(1, $units), $level));
+    }
 
-        return Sound::together(array_fill(0, max(1, $units), $one));
+    /**
+     * Level of several, each of them so far away.
+     *
+     * @param  non-empty-list<float>  $levels  of each at 1 m in the open, dBA
+     * @return float dBA
+     */
+    public function together(array $levels): float
+    {
+        return Sound::together(array_map(fn (float $level): float => $this->roomConstant === null
+            ? Sound::free($level, $this->distance)
+            : Sound::inRoom(Sound::power($level, $this->directivity), $this->distance, $this->roomConstant, $this->directivity), $levels));
     }
 }

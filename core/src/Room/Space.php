@@ -33,6 +33,13 @@ interface Space
     /** @return float share of a unit's clean air that mixes with all of the room, above 0 */
     public function mixing(): float;
 
+    /**
+     * Between which the mixing lies: from 0.6 to 1 (assumed) until a decay test in the room gives its own.
+     *
+     * @return array{float, float}
+     */
+    public function mixingRange(): array;
+
     /** @return float|null concentration outdoors, ug/m3 */
     public function outdoor(): ?float;
 

@@ -51,6 +51,23 @@ final readonly class Ventilation
     }
 
     /**
+     * The same with outdoor air blown in besides.
+     *
+     * @param  float  $flow  m3/s, zero or more
+     * @param  BinShares  $caught  of it by filters, as the flow that would have carried it, m3/s
+     */
+    public function withSupply(float $flow, BinShares $caught): self
+    {
+        $all = $this->supply + $flow;
+
+        return new self(
+            $this->infiltration, $this->exhaust, $all,
+            $all > 0.0 ? $this->supplyEfficiency->scaled($this->supply)->plus($caught)->scaled(1.0 / $all) : $this->supplyEfficiency,
+            $this->balanced, $this->balancedEfficiency, $this->recirculated, $this->recirculatedEfficiency, $this->penetration, $this->reckoning,
+        );
+    }
+
+    /**
      * Outdoor air that comes through the shell and passes no filter.
      *
      * @param  float  $volume  of the room, m3

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Jornel\Core\Shape;
 
 use Jornel\Core\Part\Fan;
+use Jornel\Core\Part\ShaftPosition;
 use Jornel\Core\Shape\Scene\Anchor;
 use Jornel\Core\Shape\Scene\Arrow;
 use Jornel\Core\Shape\Scene\Extent;
@@ -59,6 +60,17 @@ final readonly class ArrayBox implements Shape
         }
 
         return [...$onTop, ...array_merge(...$onEnds)];
+    }
+
+    /** Fans on both ends where one would hold them all. */
+    public function isNeedless(Design $design): bool
+    {
+        return $this->onBothEnds($design) && 2 * $design->number('fans-ends') <= $this->mostOnEnd($design);
+    }
+
+    public function shaft(Design $design): ShaftPosition
+    {
+        return ShaftPosition::Vertical;
     }
 
     public function filterCount(Design $design): int
@@ -172,6 +184,11 @@ final readonly class ArrayBox implements Shape
         return min(self::MOST, FanRow::most($design->fan->body, $this->sides($design)[0] + 2.0 * Panel::THICKNESS, $this->depth($design)));
     }
 
+    private function mostOnEnd(Design $design): int
+    {
+        return FanRow::most($design->fan->body, $this->sides($design)[1], $this->depth($design));
+    }
+
     private function onTop(Design $design): int
     {
         return $design->option('fans-top') === 'full' ? $this->mostOnTop($design) : $design->number('fans-top');
@@ -208,7 +225,7 @@ final readonly class ArrayBox implements Shape
         if ($this->onTop($design) > $most) {
             throw DoesNotFit::tooMany('fans-top', $most, 'more do not go on the top panel, with 3 mm of panel between two holes and 10 mm at its edges.');
         }
-        $most = FanRow::most($design->fan->body, $this->sides($design)[1], $this->depth($design));
+        $most = $this->mostOnEnd($design);
         if ($design->number('fans-ends') > $most) {
             throw DoesNotFit::tooMany('fans-ends', $most, 'more do not go on an end, with 3 mm of panel between two holes and 10 mm at its edges.');
         }

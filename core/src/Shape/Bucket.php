@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Jornel\Core\Shape;
 
 use Jornel\Core\Part\Filter;
+use Jornel\Core\Part\ShaftPosition;
 use Jornel\Core\Shape\Scene\Anchor;
 use Jornel\Core\Shape\Scene\Arrow;
 use Jornel\Core\Shape\Scene\Extent;
@@ -58,6 +59,11 @@ final readonly class Bucket implements Shape
     public function options(): array
     {
         return [new ShapeOption('fan-on', 'Fan on', ['lid' => 'The lid', 'pipe' => 'A length of pipe'], 'lid')];
+    }
+
+    public function shaft(Design $design): ShaftPosition
+    {
+        return ShaftPosition::Vertical;
     }
 
     public function filterCount(Design $design): int

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Shape;
 
+use Jornel\Core\Part\ShaftPosition;
 use Jornel\Core\Shape\Scene\Scene;
 
 /** Four square filters on a base panel, the fan on top; or eight half as high, two on each side. */
@@ -42,6 +43,11 @@ final readonly class Cube implements Shape
     public function base(): string
     {
         return 'A plate';
+    }
+
+    public function shaft(Design $design): ShaftPosition
+    {
+        return ShaftPosition::Vertical;
     }
 
     public function filterCount(Design $design): int

@@ -17,6 +17,9 @@ final class Design
 {
     private ?Assembly $assembly = null;
 
+    /** @var array<string, array<string, string>> usual choices by shape and option, each gathered once */
+    private static array $usual = [];
+
     /**
      * @param  Filter|null  $prefilter  a coarser one in front of each filter, where the air meets it first
      * @param  Direction|null  $direction  null for the shape's usual one
@@ -51,13 +54,9 @@ final class Design
         if (isset($this->options[$id])) {
             return $this->options[$id];
         }
-        foreach ($this->shape->options() as $option) {
-            if ($option->id === $id) {
-                return $option->usual;
-            }
-        }
+        self::$usual[$this->shape->id()] ??= array_column($this->shape->options(), 'usual', 'id');
 
-        return '';
+        return self::$usual[$this->shape->id()][$id] ?? '';
     }
 
     public function number(string $option): int

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Shape;
 
+use Jornel\Core\Part\ShaftPosition;
 use Jornel\Core\Shape\Scene\Anchor;
 use Jornel\Core\Shape\Scene\Arrow;
 use Jornel\Core\Shape\Scene\Extent;
@@ -52,6 +53,11 @@ final readonly class DuctBox implements Shape
             (new ShapeOption('canister', 'Carbon canister', ['none' => 'None', 'canister' => 'One behind the fan, for traces of smells', 'refilled' => 'One at hand, filled anew with loose carbon'], 'none'))->ofTheRoom(),
             ShapeOption::number('duct-metres', 'Duct to the far side', 0, 8, 'm', 0)->ofTheRoom(),
         ];
+    }
+
+    public function shaft(Design $design): ShaftPosition
+    {
+        return ShaftPosition::Vertical;
     }
 
     public function filterCount(Design $design): int

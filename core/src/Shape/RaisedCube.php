@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Shape;
 
+use Jornel\Core\Part\ShaftPosition;
 use Jornel\Core\Shape\Scene\FilterMarks;
 use Jornel\Core\Shape\Scene\Frame;
 use Jornel\Core\Shape\Scene\Point;
@@ -33,6 +34,11 @@ final readonly class RaisedCube implements Shape
     public function base(): string
     {
         return 'A fifth filter, on feet';
+    }
+
+    public function shaft(Design $design): ShaftPosition
+    {
+        return ShaftPosition::Vertical;
     }
 
     public function filterCount(Design $design): int

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Shape;
 
+use Jornel\Core\Part\ShaftPosition;
 use Jornel\Core\Shape\Scene\Anchor;
 use Jornel\Core\Shape\Scene\Arrow;
 use Jornel\Core\Shape\Scene\Extent;
@@ -42,6 +43,11 @@ final readonly class Ring implements Shape
     public function options(): array
     {
         return [new ShapeOption('cone', 'Cone', ['printed' => 'Printed', 'folded' => 'Cut from sheet and rolled'], 'printed')];
+    }
+
+    public function shaft(Design $design): ShaftPosition
+    {
+        return ShaftPosition::Vertical;
     }
 
     public function filterCount(Design $design): int

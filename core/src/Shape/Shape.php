@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Shape;
 
+use Jornel\Core\Part\ShaftPosition;
 use Jornel\Core\Shape\Scene\Scene;
 
 /**
@@ -34,6 +35,9 @@ interface Shape
      */
     public function ways(): array;
 
+    /** Whether another choice of its options makes the very same thing, or a plainly better one, so that the finder need not look at a design. */
+    public function isNeedless(Design $design): bool;
+
     /** What closes it below, where the same walls and fan could stand on something else; null where not. */
     public function base(): ?string;
 
@@ -41,6 +45,9 @@ interface Shape
 
     /** Whether it stands by itself, so that it may tip over. */
     public function stands(): bool;
+
+    /** How its fan's shaft stands. */
+    public function shaft(Design $design): ShaftPosition;
 
     /** Whether it is set in a window and brings air in, so that the room must have one to spare. */
     public function needsWindow(): bool;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Jornel\Core\Shape;
 
 use Jornel\Core\Numeric\ConvexHull;
+use Jornel\Core\Part\ShaftPosition;
 use Jornel\Core\Shape\Scene\Anchor;
 use Jornel\Core\Shape\Scene\Arrow;
 use Jornel\Core\Shape\Scene\Extent;
@@ -56,6 +57,11 @@ final readonly class SlimTower implements Shape
             ...array_map(fn (int $count): array => ['column' => 'square', 'fans' => (string) $count], range(1, self::MOST)),
             ['column' => 'triangular'],
         ];
+    }
+
+    public function shaft(Design $design): ShaftPosition
+    {
+        return $this->isTriangular($design) ? ShaftPosition::Vertical : ShaftPosition::Horizontal;
     }
 
     public function filterCount(Design $design): int

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Shape;
 
+use Jornel\Core\Part\ShaftPosition;
 use Jornel\Core\Shape\Scene\Scene;
 
 /** Four rectangular filters standing on end, the fan on a panel with a round hole, on top of it or hanging below. */
@@ -38,6 +39,11 @@ final readonly class TallBox implements Shape
             FanInCarton::option(),
             Sheet::option(),
         ];
+    }
+
+    public function shaft(Design $design): ShaftPosition
+    {
+        return ShaftPosition::Vertical;
     }
 
     public function filterCount(Design $design): int

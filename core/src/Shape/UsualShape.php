@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Shape;
 
-/** What holds for most shapes: they pull, stand by themselves, have one fan and nothing to choose. */
+use Jornel\Core\Part\ShaftPosition;
+
+/** What holds for most shapes: they pull, stand by themselves, have one fan with its shaft lying and nothing to choose. */
 trait UsualShape
 {
     /** @return list<ShapeOption> */
@@ -30,6 +32,17 @@ trait UsualShape
         return $ways;
     }
 
+    /** A collar is chosen, and there is nothing for it to close. */
+    /** Of a collar: where there is nothing for it to close, and where it is left out although there is. */
+    public function isNeedless(Design $design): bool
+    {
+        return match ($design->option('collar')) {
+            null => false,
+            'collar' => ! in_array('collar', array_column($design->assemble()->panels, 'id'), true),
+            default => in_array(LeakKind::UncoveredRing, array_column($design->assemble()->openings, 'kind'), true),
+        };
+    }
+
     public function base(): ?string
     {
         return null;
@@ -43,6 +56,11 @@ trait UsualShape
     public function stands(): bool
     {
         return true;
+    }
+
+    public function shaft(Design $design): ShaftPosition
+    {
+        return ShaftPosition::Horizontal;
     }
 
     public function needsWindow(): bool

@@ -19,7 +19,9 @@ final class FormatsTest extends TestCase
 
     public function test_a_quantity_may_be_spelled_in_either_measure_and_nothing_else(): void
     {
-        $bare = Formats::schema('evaluate')['properties']['unit']['properties']['bare'];
+        $schema = Formats::schema('evaluate');
+        $defined = fn (array $form): array => $schema['$defs'][basename($form['$ref'])];
+        $bare = $defined($defined($schema['properties']['unit'])['properties']['bare']);
 
         self::assertFalse($bare['additionalProperties']);
         foreach (['leak_area_in2', 'leak_area_m2', 'altitude_ft', 'temperature_f', 'temperature_c', 'fans', 'faces', 'density_kg_m3'] as $key) {

@@ -114,7 +114,7 @@ final class BoundsTest extends TestCase
     private static function frames(string $shape): iterable
     {
         $range = new Range([$shape => Shapes::get($shape)]);
-        $question = new Question(Sample::room(), Sample::data()->targets()->get('air-changes-5'), Sample::catalogue(), Limits::none(), $range, Air::reference(), Economy::of(BigDecimal::zero()), Seat::atOneMetre(), Stock::none());
+        $question = new Question(Sample::room(), Sample::data()->targets()->get('air-changes-5'), Sample::catalogue(), Limits::none(), $range, Air::reference(), Economy::of(BigDecimal::zero()), Seat::atOneMetre(), Stock::none(), Sample::data()->tolerances());
         $number = 0;
         foreach ((new Sieve($question))->frames() as $frame) {
             if ($number++ % self::EVERY === 0) {

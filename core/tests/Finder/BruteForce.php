@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Tests\Finder;
 
-use Jornel\Core\Airflow\Performance;
+use Jornel\Core\Airflow\Propagation;
+use Jornel\Core\Airflow\UncertainOutput;
+use Jornel\Core\Airflow\Unit;
 use Jornel\Core\Finder\Limits;
 use Jornel\Core\Finder\Question;
 use Jornel\Core\Finder\Range;
@@ -55,21 +57,28 @@ final class BruteForce
         } catch (DoesNotFit) {
             return;
         }
+        if ($design->shape->isNeedless($design)) {
+            return;
+        }
         $question = $this->question;
-        $performances = Performance::ofAllSpeeds($design, $assembly, $question->air);
+        $unit = Unit::of($design, $assembly, $question->air);
+        $performances = $unit->performances();
+        $outputs = array_map(fn (int $speed): UncertainOutput => Propagation::through($unit, $speed, $question->tolerances)->output(), array_keys($performances));
         $measurements = Measurements::of($design);
         $work = Work::of($design);
         for ($units = 1; $units <= $question->range->units; $units++) {
             $list = ShoppingList::for($design, $assembly, $units, $question->catalogue, $question->stock);
             foreach ($performances as $number => $performance) {
                 $this->candidates++;
-                $judgement = Judgement::of($question->goal, $question->room, $performance->cleanAir, $units);
-                if ($judgement->isReached() !== true) {
+                $all = $question->standing()->output->plus($outputs[$number]->times($units));
+                $judgement = Judgement::of($question->goal, $question->room, $all->told);
+                $chance = $judgement->chance($all);
+                if ($chance === null || $chance < $question->sure) {
                     continue;
                 }
                 $cost = RunningCost::of($list, $units * $performance->watts, $question->economy);
                 $values = [
-                    'level' => $question->seat->level($performance->level, $units),
+                    'level' => $question->seat->together([...$question->standing()->levels, ...array_fill(0, $units, $performance->level)]),
                     'first_cost' => $cost->first->toFloat(),
                     'total_cost' => $cost->total->toFloat(),
                     'footprint' => $units * $measurements->footprint,

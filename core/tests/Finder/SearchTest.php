@@ -6,6 +6,7 @@ namespace Jornel\Core\Tests\Finder;
 
 use Brick\Math\BigDecimal;
 use Jornel\Core\Air\Air;
+use Jornel\Core\Airflow\RatedOutput;
 use Jornel\Core\DataFiles;
 use Jornel\Core\Finder\Bests;
 use Jornel\Core\Finder\Found;
@@ -17,9 +18,11 @@ use Jornel\Core\Finder\Range;
 use Jornel\Core\Finder\Search;
 use Jornel\Core\Kit\Economy;
 use Jornel\Core\Kit\Stock;
+use Jornel\Core\Part\BoughtPurifier;
 use Jornel\Core\Part\Catalogue;
 use Jornel\Core\Part\Filter;
 use Jornel\Core\Part\Joining;
+use Jornel\Core\Room\Purifiers;
 use Jornel\Core\Room\Seat;
 use Jornel\Core\Shape\Corners;
 use Jornel\Core\Shape\Design;
@@ -103,8 +106,10 @@ final class SearchTest extends TestCase
             default => 'air-changes-3',
         });
         $seat = $seed % 2 === 0 ? Seat::atOneMetre() : Seat::at(2.4, $room->surface());
+        // Every fourth piece is added to what stands there: a bought purifier.
+        $there = $seed % 4 !== 1 ? Purifiers::none() : Purifiers::none()->and(RatedOutput::of(new BoughtPurifier('Bought', 0.02), $data->tolerances()), 2, 44.0, 30.0);
         $range = new Range($shapes, $seed === 3 ? 2 : 3, $seed % 4 === 3 ? null : 11, $seed % 2 === 1);
-        $question = fn (Limits $limits): Question => new Question($room, $goal, $catalogue, $limits, $range, Air::at(300.0, 298.15), Economy::of(BigDecimal::of('0.31'), 9.0, 2.0, 3), $seat, $stock);
+        $question = fn (Limits $limits): Question => new Question($room, $goal, $catalogue, $limits, $range, Air::at(300.0, 298.15), Economy::of(BigDecimal::of('0.31'), 9.0, 2.0, 3), $seat, $stock, $data->tolerances(), [0.5, 0.75, 0.9][$seed % 3], $there);
         $free = Search::answer($question(Limits::none()))->front;
         $values = fn (Limit $limit): array => array_map(fn (Found $found): float => $found->measures->of($limit), $free);
         $middle = function (Limit $limit, float $share) use ($values): float {

@@ -25,7 +25,7 @@ final class LedgerTest extends TestCase
     {
         $unit = self::unit(Sample::ledger(Sample::room(), 'air-changes-10', Sample::design()));
         $finding = self::finding($unit, 'clean air');
-        $short = $unit->asks - $unit->line()->judged();
+        $short = $unit->asks() - $unit->line()->judged();
 
         self::assertSame(Standing::Short, $unit->standing());
         self::assertSame(2, $unit->needed);

@@ -85,7 +85,7 @@ final class FloorPlanTest extends TestCase
         // at 3 m q / 4 pi r2 = 0.017684, at sqrt(45) m 0.0035368; 4 / R = 0.143461.
         $expected = 60.0 + 10.0 * log10(2.0 * M_PI) + 10.0 * log10((0.0176839 + 0.1434615) + (0.0035368 + 0.1434615));
 
-        self::assertEqualsWithDelta([$expected], $plan->levels(60.0, 2), 1e-3);
+        self::assertEqualsWithDelta([$expected], $plan->levelsOf([60.0, 60.0]), 1e-3);
         self::assertEqualsWithDelta(3.0, (float) $plan->nearestSeat(), 1e-12);
         self::assertNull(FloorPlan::rectangle(8.0, 5.0, 3.0)->nearestSeat());
     }

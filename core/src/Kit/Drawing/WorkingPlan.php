@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Kit\Drawing;
 
-use Jornel\Core\Airflow\Balance;
 use Jornel\Core\Airflow\Band;
 use Jornel\Core\Airflow\FaceBank;
 use Jornel\Core\Airflow\Leak;
@@ -67,9 +66,9 @@ final readonly class WorkingPlan
                 'loaded' => $dusty[$number],
             ];
         }
-        $bands = Propagation::through($unit, $chosen, $tolerances)->bands(fn (Unit $one, Balance $balance): array => ['flow' => $balance->fanFlow, 'pressure' => $balance->pressure]);
+        [$flow, $pressure] = Propagation::through($unit, $chosen, $tolerances)->workingPoint();
 
-        return new self($mostFlow, $mostPressure, $speeds, self::boxCurve($unit, $mostFlow, $mostPressure), self::boxCurve($loaded, $mostFlow, $mostPressure), ['flow' => $bands['flow'], 'pressure' => $bands['pressure']]);
+        return new self($mostFlow, $mostPressure, $speeds, self::boxCurve($unit, $mostFlow, $mostPressure), self::boxCurve($loaded, $mostFlow, $mostPressure), ['flow' => $flow, 'pressure' => $pressure]);
     }
 
     /** @return array{float, float} of a working point, as shares of both axes */

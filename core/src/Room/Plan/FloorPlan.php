@@ -133,22 +133,27 @@ final readonly class FloorPlan
     }
 
     /**
-     * Level of some units alike at each seat: their energy through the room's direct and diffuse field, added.
+     * Level of purifiers at each seat: their energy through the room's direct and diffuse field, added.
      *
-     * @param  float  $level  of one unit at 1 m in the open, dBA
-     * @param  int  $units  1 or more
+     * @param  non-empty-list<float>  $levels  of each at 1 m in the open, in the order in which they stand, dBA; of which
+     *                                         nothing is known, not a number
      * @return list<float> dBA, in the order of the seats
      */
-    public function levels(float $level, int $units): array
+    public function levelsOf(array $levels): array
     {
-        $power = Sound::power($level);
         $constant = Sound::roomConstant($this->surface());
-        $places = $this->units($units);
+        $places = $this->units(count($levels));
 
-        return array_map(fn (Furnishing $seat): float => Sound::together(array_map(
-            fn (Furnishing $unit): float => Sound::inRoom($power, $this->heardFrom($unit, $seat), $constant),
-            $places === [] ? throw new LogicException('Nothing is heard of no unit.') : $places,
-        )), $this->all(FurnishingKind::Seat));
+        return array_map(function (Furnishing $seat) use ($levels, $places, $constant): float {
+            $heard = [];
+            foreach ($levels as $number => $level) {
+                if (! is_nan($level)) {
+                    $heard[] = Sound::inRoom(Sound::power($level), $this->heardFrom($places[$number], $seat), $constant);
+                }
+            }
+
+            return $heard === [] ? throw new LogicException('Nothing is heard of no unit.') : Sound::together($heard);
+        }, $this->all(FurnishingKind::Seat));
     }
 
     /** @return float|null from where the first unit stands to the seat nearest to it, m; null without seats */
@@ -157,6 +162,27 @@ final readonly class FloorPlan
         $distances = array_map(fn (Furnishing $seat): float => $this->heardFrom($this->units(1)[0], $seat), $this->all(FurnishingKind::Seat));
 
         return $distances === [] ? null : min($distances);
+    }
+
+    /**
+     * From the unit that stands farthest from an outlet to the outlet nearest to it.
+     *
+     * @param  int  $units  1 or more
+     * @return float|null m; null where no outlet is drawn
+     */
+    public function farthestFromOutlet(int $units): ?float
+    {
+        $outlets = $this->all(FurnishingKind::Outlet);
+        if ($outlets === []) {
+            return null;
+        }
+
+        $farthest = 0.0;
+        foreach ($this->units($units) as $unit) {
+            $farthest = max($farthest, min(array_map(fn (Furnishing $outlet): float => $unit->distanceTo($outlet), $outlets)));
+        }
+
+        return $farthest;
     }
 
     /** @return float m, not nearer than sound spreads freely */

@@ -6,6 +6,7 @@ namespace Jornel\Core\Room\Target;
 
 use Jornel\Core\Air\BinShares;
 use Jornel\Core\Air\Pollutant;
+use Jornel\Core\Airflow\Output;
 use Jornel\Core\Room\Space;
 
 /** So many air changes per hour: n V / 3600. */
@@ -41,6 +42,12 @@ final readonly class AirChanges implements Target
     public function asks(Space $room, ?BinShares $spectrum = null): float
     {
         return $this->perHour * $room->volume() / 3600.0;
+    }
+
+    /** What a window intake brings counts in full as outdoor air. */
+    public function gets(Space $room, Output $output): float
+    {
+        return $room->pollutant()->weigh($output->clean) + $output->intake;
     }
 
     public function building(Space $room): float

@@ -6,6 +6,8 @@ namespace Jornel\Core\Room\Target;
 
 use Jornel\Core\Air\BinShares;
 use Jornel\Core\Air\Pollutant;
+use Jornel\Core\Airflow\Output;
+use Jornel\Core\Room\EquivalentOutput;
 use Jornel\Core\Room\NeededOutput;
 use Jornel\Core\Room\Space;
 
@@ -30,6 +32,12 @@ final readonly class ClearInTime implements Target
     public function asks(Space $room, ?BinShares $spectrum = null): ?float
     {
         return NeededOutput::toClear($room, $spectrum ?? BinShares::same(1.0), $this->share, $this->time);
+    }
+
+    /** What a window intake brings counts as the output that would clear as much in the time. */
+    public function gets(Space $room, Output $output): float
+    {
+        return EquivalentOutput::clearing($room, $output, $this->time);
     }
 
     /** Already in the rates of the room. */

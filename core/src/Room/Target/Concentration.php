@@ -6,6 +6,8 @@ namespace Jornel\Core\Room\Target;
 
 use Jornel\Core\Air\BinShares;
 use Jornel\Core\Air\Pollutant;
+use Jornel\Core\Airflow\Output;
+use Jornel\Core\Room\EquivalentOutput;
 use Jornel\Core\Room\NeededOutput;
 use Jornel\Core\Room\Space;
 
@@ -27,6 +29,12 @@ final readonly class Concentration implements Target
     public function asks(Space $room, ?BinShares $spectrum = null): ?float
     {
         return NeededOutput::toHold($room, $spectrum ?? BinShares::same(1.0), $this->level);
+    }
+
+    /** What a window intake brings counts as the output that would hold the same concentration. */
+    public function gets(Space $room, Output $output): float
+    {
+        return EquivalentOutput::holding($room, $output, $room->pollutant());
     }
 
     /** Already in the balance of the room. */

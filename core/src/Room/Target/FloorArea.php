@@ -6,7 +6,9 @@ namespace Jornel\Core\Room\Target;
 
 use Jornel\Core\Air\BinShares;
 use Jornel\Core\Air\Pollutant;
+use Jornel\Core\Airflow\Output;
 use Jornel\Core\Quantity\Unit;
+use Jornel\Core\Room\EquivalentOutput;
 use Jornel\Core\Room\Space;
 
 /** So much smoke clean air for each square foot of floor, perhaps scaled with the ceiling from 8 ft. */
@@ -43,6 +45,12 @@ final readonly class FloorArea implements Target
         };
 
         return $area === null || $scale === null ? null : Unit::CubicFootPerMinute->toSi($this->cfmPerSquareFoot * Unit::SquareFoot->fromSi($area) * $scale);
+    }
+
+    /** What a window intake brings counts as the smoke output that would hold the same concentration. */
+    public function gets(Space $room, Output $output): float
+    {
+        return EquivalentOutput::holding($room, $output, $this->smoke);
     }
 
     /** It judges the purifier alone. */

@@ -6,6 +6,7 @@ namespace Jornel\Core\Room\Target;
 
 use Jornel\Core\Air\BinShares;
 use Jornel\Core\Air\Pollutant;
+use Jornel\Core\Airflow\Output;
 use Jornel\Core\Room\Space;
 
 /** So much clean air for each person, by the use of the room. */
@@ -32,6 +33,12 @@ final readonly class PerPerson implements Target
         $occupancy = $room->occupancy();
 
         return $people === null || $people === 0 || $occupancy === null ? null : $people * $occupancy->cleanAirPerPerson;
+    }
+
+    /** What a window intake brings counts in full as outdoor air. */
+    public function gets(Space $room, Output $output): float
+    {
+        return $this->sharedAir->weigh($output->clean) + $output->intake;
     }
 
     public function building(Space $room): float

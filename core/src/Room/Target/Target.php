@@ -6,6 +6,7 @@ namespace Jornel\Core\Room\Target;
 
 use Jornel\Core\Air\BinShares;
 use Jornel\Core\Air\Pollutant;
+use Jornel\Core\Airflow\Output;
 use Jornel\Core\Room\Space;
 
 /** One school of how much clean air a room should have. */
@@ -29,6 +30,13 @@ interface Target
      * @return float|null m3/s; null where it has nothing to say about the room
      */
     public function asks(Space $room, ?BinShares $spectrum = null): ?float;
+
+    /**
+     * Clean air of purifiers that counts towards it, of the kind that it judges.
+     *
+     * @return float m3/s
+     */
+    public function gets(Space $room, Output $output): float;
 
     /** Whether what it asks for hangs on how a unit's clean air is shared among the bins. */
     public function dependsOnSpectrum(): bool;

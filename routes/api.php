@@ -12,6 +12,7 @@ use App\Http\Controllers\KitController;
 use App\Http\Controllers\MisfitController;
 use App\Http\Controllers\NeedController;
 use App\Http\Controllers\PartController;
+use App\Http\Controllers\PlacementController;
 use App\Http\Controllers\PlanController;
 use App\Http\Controllers\ProgrammeController;
 use App\Http\Controllers\RoomController;
@@ -66,6 +67,8 @@ Route::middleware('auth:sanctum')->group(function (): void {
     Route::put('rooms/{room}', [RoomController::class, 'update'])->can('build', 'room');
     Route::delete('rooms/{room}', [RoomController::class, 'destroy'])->can('organise', 'room');
     Route::delete('rooms/{room}/deletion', [DeletedRoomController::class, 'destroy'])->withTrashed()->can('organise', 'room');
+
+    Route::put('rooms/{room}/placements', [PlacementController::class, 'update'])->can('build', 'room');
 
     Route::get('rooms/{room}/draft', [DraftController::class, 'show'])->can('view', 'room');
     Route::put('rooms/{room}/draft', [DraftController::class, 'update'])->can('build', 'room');

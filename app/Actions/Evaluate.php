@@ -4,11 +4,13 @@ namespace App\Actions;
 
 use App\Models\Part;
 use App\Models\Programme;
+use App\Models\Room as RoomRecord;
 use App\Models\Version;
 use Jornel\Core\Air\Air;
 use Jornel\Core\DataFiles;
 use Jornel\Core\Kit\Economy;
 use Jornel\Core\Ledger\Ledger;
+use Jornel\Core\Ledger\RoomResult;
 use Jornel\Core\Ledger\Setting;
 use Jornel\Core\Part\Catalogue;
 use Jornel\Core\Quantity\System;
@@ -16,10 +18,14 @@ use Jornel\Core\Room\Room;
 use Jornel\Core\Room\RoomEntry;
 use Jornel\Core\Shape\DesignEntry;
 
-/** Asks the core for the ledger of a room, with or without a unit. */
+/**
+ * Asks the core for the ledger of a room, with or without a unit.
+ *
+ * @phpstan-import-type Copy from StandsThere
+ */
 final readonly class Evaluate
 {
-    public function __construct(private DataFiles $data)
+    public function __construct(private DataFiles $data, private StandsThere $there)
     {
     }
 
@@ -28,10 +34,11 @@ final readonly class Evaluate
      * @param  array<string, mixed>|null  $unit  as chosen
      * @param  Programme|null  $programme  whose own parts and settings hold
      * @param  Version|null  $version  whose copies of part figures go before today's
+     * @param  list<Copy>  $beside  what stands in the room besides
      */
-    public function __invoke(array $room, string $goal, ?array $unit, System $system, ?Programme $programme = null, ?Version $version = null): Ledger
+    public function __invoke(array $room, string $goal, ?array $unit, System $system, ?Programme $programme = null, ?Version $version = null, array $beside = []): Ledger
     {
-        return $this->ledger($room, $goal, $unit, $system, $unit === null ? null : $this->catalogue($unit, $programme, $version), $programme?->air(), $programme?->economy());
+        return $this->ledger($room, $goal, $unit, $system, $unit === null ? null : $this->catalogue($unit, $programme, $version), $this->setting($programme?->air(), $programme?->economy()), $beside);
     }
 
     /**
@@ -59,15 +66,16 @@ final readonly class Evaluate
 
         return $this->ledger(
             $version->room['entries'], $version->room['goal'], $version->choices, $version->measure(),
-            $this->catalogue($version->choices, $programme, $version), $version->air(), $version->economy(),
+            $this->catalogue($version->choices, $programme, $version), $this->setting($version->air(), $version->economy()), $version->beside ?? [],
         );
     }
 
     /**
      * @param  array<string, mixed>  $room
      * @param  array<string, mixed>|null  $unit
+     * @param  list<Copy>  $beside
      */
-    private function ledger(array $room, string $goal, ?array $unit, System $system, ?Catalogue $catalogue, ?Air $air, ?Economy $economy): Ledger
+    private function ledger(array $room, string $goal, ?array $unit, System $system, ?Catalogue $catalogue, Setting $setting, array $beside): Ledger
     {
         $targets = $this->data->targets();
         $ledger = Ledger::ofRoom(
@@ -79,8 +87,24 @@ final readonly class Evaluate
             return $ledger;
         }
         $entry = DesignEntry::read($unit, $catalogue);
-        $setting = new Setting($this->data->cautions(), $this->data->tolerances(), $this->data->likelihoods(), $air ?? Air::reference(), $economy ?? Economy::withoutEnergy());
 
-        return $ledger->with($entry->design, $entry->units, $entry->speed, $catalogue, $setting);
+        return $ledger->with($entry->design, $entry->units, $entry->speed, $catalogue, $setting, $this->there->placements($beside, $system, $setting));
+    }
+
+    /** What all that stands in a room comes to; null where nothing stands there. */
+    public function result(RoomRecord $room, System $system): ?RoomResult
+    {
+        $copies = $this->there->inRoom($room);
+        $programme = $room->site->programme;
+        $setting = $this->setting($programme->air(), $programme->economy());
+
+        return $copies === [] ? null : RoomResult::of(
+            $this->room($room->entries(), $system), $this->data->targets()->get($room->goal), $this->there->placements($copies, $system, $setting), $setting,
+        );
+    }
+
+    private function setting(?Air $air, ?Economy $economy): Setting
+    {
+        return new Setting($this->data->cautions(), $this->data->tolerances(), $this->data->likelihoods(), $air ?? Air::reference(), $economy ?? Economy::withoutEnergy());
     }
 }

@@ -12,24 +12,31 @@ use Jornel\Core\Finder\Range;
 use Jornel\Core\Finder\WishEntry;
 use Jornel\Core\Kit\Economy;
 use Jornel\Core\Kit\Stock;
+use Jornel\Core\Ledger\Placement;
+use Jornel\Core\Ledger\Setting;
 use Jornel\Core\Quantity\System;
 use Jornel\Core\Room\RoomEntry;
 use Jornel\Core\Room\Seat;
 use Jornel\Core\Room\Target\UnknownTarget;
 use Jornel\Core\Shape\Shapes;
 
-/** Puts the question to the finder: a room, its goal, what builds are held to, and what is on the shelf. */
+/**
+ * Puts the question to the finder: a room, its goal, what builds are held to, what stands there, and what is on the shelf.
+ *
+ * @phpstan-import-type Copy from StandsThere
+ */
 final readonly class Find
 {
-    public function __construct(private DataFiles $data, private Shelf $shelf)
+    public function __construct(private DataFiles $data, private Shelf $shelf, private StandsThere $there)
     {
     }
 
     /**
      * @param  array<string, mixed>  $room  as written down
      * @param  array<string, mixed>  $wishes  as written down
+     * @param  list<Copy>  $beside  what stands in the room already
      */
-    public function __invoke(array $room, string $goal, array $wishes, System $system, ?Programme $programme, ?Build $build): Question
+    public function __invoke(array $room, string $goal, array $wishes, System $system, ?Programme $programme, ?Build $build, array $beside = []): Question
     {
         $space = RoomEntry::read($room, $system, $this->data->occupancies(), $this->data->pollutants(), $this->data->grades());
         $target = $this->data->targets()->get($goal);
@@ -37,14 +44,17 @@ final readonly class Find
             throw UnknownTarget::saysNothing($target->name());
         }
         $wish = WishEntry::read($wishes, $system);
+        $setting = new Setting($this->data->cautions(), $this->data->tolerances(), $this->data->likelihoods(), $programme?->air() ?? Air::reference(), $programme?->economy() ?? Economy::withoutEnergy());
         $usual = Range::usual(($wishes['coarser'] ?? false) === true ? null : $space->pollutant()->leastGrade);
 
         return new Question(
             $space, $target, Part::catalogue($programme), $wish->limits,
             new Range(($wishes['windows'] ?? false) === true ? Shapes::all() : $usual->shapes, is_int($wishes['units'] ?? null) ? $wishes['units'] : Range::MOST_UNITS, $usual->leastGrade, ($wishes['prefilters'] ?? false) === true),
-            $programme?->air() ?? Air::reference(), $programme?->economy() ?? Economy::withoutEnergy(),
+            $setting->air, $setting->economy,
             $wish->seat === null ? Seat::atOneMetre() : Seat::at($wish->seat, $space->surface()),
             $programme === null ? Stock::none() : $this->shelf->stock($programme, $build),
+            $setting->tolerances, is_numeric($wishes['sure'] ?? null) ? (float) $wishes['sure'] : Question::SURE,
+            $beside === [] ? null : Placement::together($this->there->placements($beside, $system, $setting)),
         );
     }
 }

@@ -11,6 +11,9 @@ use stdClass;
 /** An open format under `formats/`: its JSON Schema, and whether a document keeps to it. */
 final readonly class Format
 {
+    /** Keys that are named one by one in an error. */
+    private const HANDFUL = 4;
+
     private function __construct(private string $name)
     {
     }
@@ -90,13 +93,29 @@ final readonly class Format
         return match ($error->keyword()) {
             'required' => 'Missing: '.$list('missing').'.',
             'oneOf' => 'Exactly one of the ways to give this is needed, in one unit.',
-            'anyOf' => 'None of the ways to give this is complete.',
+            'anyOf' => self::missingOneOf($error),
             'not' => 'The same is given more than once, in different units or ways.',
             'exclusiveMinimum', 'minimum' => sprintf('Too small: it must be %s %s.', $error->keyword() === 'minimum' ? 'at least' : 'above', json_encode($args['min'] ?? 0)),
             'maximum' => sprintf('Too large: at most %s.', json_encode($args['max'] ?? 0)),
             'type' => 'Of the wrong kind: '.json_encode($args['expected'] ?? '').' is expected.',
             default => 'Not allowed ('.$error->keyword().').',
         };
+    }
+
+    /** Names what would do where that is a handful of keys; a quantity with all its units is more. */
+    private static function missingOneOf(ValidationError $error): string
+    {
+        $keys = [];
+        $below = [$error];
+        while (($one = array_pop($below)) !== null) {
+            array_push($below, ...array_values($one->subErrors()));
+            $missing = $one->keyword() === 'required' ? $one->args()['missing'] ?? [] : [];
+            array_push($keys, ...array_filter((array) $missing, is_string(...)));
+        }
+        $keys = array_values(array_unique($keys));
+        sort($keys);
+
+        return $keys === [] || count($keys) > self::HANDFUL ? 'None of the ways to give this is complete.' : 'Missing: one of '.implode(', ', $keys).'.';
     }
 
     /** @return list<ValidationError> */

@@ -30,6 +30,9 @@ use Illuminate\Database\Eloquent\SoftDeletes;
  * @property string $ventilation_entry
  * @property string $central_entry
  * @property string $central_grade
+ * @property string $supply_entry
+ * @property string $supply_grade
+ * @property string $exhaust_entry
  * @property list<array<string, mixed>>|null $outline
  * @property list<array<string, mixed>>|null $furnishings
  * @property Person|null $changer
@@ -37,6 +40,7 @@ use Illuminate\Database\Eloquent\SoftDeletes;
  * @property int $revision
  * @property Site $site
  * @property Collection<int, Build> $builds
+ * @property Collection<int, Placement> $placements
  */
 class Room extends Model implements OfProgramme
 {
@@ -48,7 +52,7 @@ class Room extends Model implements OfProgramme
     protected $fillable = [
         'name', 'use', 'length_m', 'length_entry', 'width_m', 'width_entry', 'height_m', 'height_entry',
         'people', 'pollutant', 'noise_limit_dba', 'has_fuel_burning', 'outdoor_ug_m3', 'leakiness',
-        'ventilation_entry', 'central_entry', 'central_grade', 'outline', 'furnishings', 'goal', 'revision', 'changed_by',
+        'ventilation_entry', 'central_entry', 'central_grade', 'supply_entry', 'supply_grade', 'exhaust_entry', 'outline', 'furnishings', 'goal', 'revision', 'changed_by',
     ];
 
     /** @return array<string, string> */
@@ -72,6 +76,15 @@ class Room extends Model implements OfProgramme
         return $builds;
     }
 
+    /** @return HasMany<Placement, $this> what stands in it */
+    public function placements(): HasMany
+    {
+        $placements = $this->hasMany(Placement::class);
+        $placements->orderBy('position')->orderBy('id');
+
+        return $placements;
+    }
+
     /** @return BelongsTo<Person, $this> who changed it last */
     public function changer(): BelongsTo
     {
@@ -86,7 +99,7 @@ class Room extends Model implements OfProgramme
     /**
      * The room as it was written down.
      *
-     * @return array{name: string, use: string, length: string, width: string, height: string, people: int, pollutant: string, noise_limit: string, has_fuel_burning: bool, outdoor: string, leakiness: string, ventilation: string, central: string, central_grade: string, outline: list<array<string, mixed>>, furnishings: list<array<string, mixed>>}
+     * @return array{name: string, use: string, length: string, width: string, height: string, people: int, pollutant: string, noise_limit: string, has_fuel_burning: bool, outdoor: string, leakiness: string, ventilation: string, central: string, central_grade: string, supply: string, supply_grade: string, exhaust: string, outline: list<array<string, mixed>>, furnishings: list<array<string, mixed>>}
      */
     public function entries(): array
     {
@@ -105,6 +118,9 @@ class Room extends Model implements OfProgramme
             'ventilation' => $this->ventilation_entry ?? '',
             'central' => $this->central_entry ?? '',
             'central_grade' => $this->central_grade ?? '',
+            'supply' => $this->supply_entry ?? '',
+            'supply_grade' => $this->supply_grade ?? '',
+            'exhaust' => $this->exhaust_entry ?? '',
             'outline' => $this->outline ?? [],
             'furnishings' => $this->furnishings ?? [],
         ];

@@ -16,6 +16,8 @@ use Jornel\Core\Quantity\System;
 /**
  * One state of a build, with a copy of the room and of every part figure that it was computed with. Never changed.
  *
+ * @phpstan-import-type Copy from \App\Actions\StandsThere
+ *
  * @property int $id
  * @property int $build_id
  * @property int $number
@@ -28,6 +30,8 @@ use Jornel\Core\Quantity\System;
  * @property int $units
  * @property int $units_needed
  * @property string $standing
+ * @property string|null $chance  null where it was saved before chances were told
+ * @property list<Copy>|null $beside  what stood beside it, null for nothing
  * @property Carbon $created_at
  * @property Build $build
  * @property Person|null $person
@@ -38,12 +42,12 @@ class Version extends Model implements OfProgramme
 
     protected $table = 'versions';
 
-    protected $fillable = ['number', 'person_id', 'choices', 'room', 'parts', 'setting', 'clean_air_m3_s', 'asks_m3_s', 'units', 'units_needed', 'standing'];
+    protected $fillable = ['number', 'person_id', 'choices', 'room', 'parts', 'setting', 'clean_air_m3_s', 'asks_m3_s', 'units', 'units_needed', 'standing', 'chance', 'beside'];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['choices' => 'array', 'room' => 'array', 'parts' => 'array', 'setting' => 'array', 'created_at' => 'datetime'];
+        return ['choices' => 'array', 'room' => 'array', 'parts' => 'array', 'setting' => 'array', 'beside' => 'array', 'created_at' => 'datetime'];
     }
 
     /** @return BelongsTo<Build, $this> */

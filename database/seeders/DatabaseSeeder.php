@@ -71,6 +71,7 @@ class DatabaseSeeder extends Seeder
             'height_m' => $read->ceiling(), 'height_entry' => $row['entries']['height'],
             'noise_limit_dba' => $read->noiseLimit, 'has_fuel_burning' => $read->hasFuelBurning, 'outdoor_ug_m3' => $read->outdoor(), 'leakiness' => $row['entries']['leakiness'] ?? 'ordinary',
             'ventilation_entry' => $row['entries']['ventilation'] ?? '', 'central_entry' => $row['entries']['central'] ?? '', 'central_grade' => $row['entries']['central_grade'] ?? '',
+            'supply_entry' => $row['entries']['supply'] ?? '', 'supply_grade' => $row['entries']['supply_grade'] ?? '', 'exhaust_entry' => $row['entries']['exhaust'] ?? '',
             'outline' => $row['entries']['outline'] ?? null, 'furnishings' => $row['entries']['furnishings'] ?? null,
             'goal' => $row['goal'], 'revision' => 1,
         ]);

@@ -41,7 +41,7 @@ class EvaluateCommandTest extends TestCase
     #[TestWith(['{"room":{"volume_ft3":-5},"unit":{"shape":"cube","fan":"a","filter":"b","joining":"c"}}', 'room.volume_ft3: Too small: it must be above 0.'])]
     #[TestWith(['{"room":{"volume_ft3":"big"},"unit":{"shape":"cube","fan":"a","filter":"b","joining":"c"}}', 'room.volume_ft3: Of the wrong kind'])]
     #[TestWith(['{"air":{"density_kg_m3":1.2,"altitude_m":5},"unit":{"shape":"cube","fan":"a","filter":"b","joining":"c"}}', 'air: The same is given more than once'])]
-    #[TestWith(['{"room":{"volume_ft3":5}}', 'the document: Missing: unit.'])]
+    #[TestWith(['{"room":{"volume_ft3":5}}', 'the document: Missing: one of placements, unit.'])]
     #[TestWith(['{"unit":{"shape":"cube","fan":"nope","filter":"20x20x1-g13-economy","joining":"duct-tape"}}', 'unit.fan: There is no fan “nope”'])]
     #[TestWith(['{"unit":{"shape":"cube","fan":"blower-cage","filter":"20x20x1-g13-economy","joining":"duct-tape"}}', 'unit.fan: A blower has no seat'])]
     #[TestWith(['{"kind":"sonnet"}', 'kind: Choose one of: evaluate, clearance'])]

@@ -13,7 +13,7 @@ class EvaluationTest extends FeatureTestCase
 
         $answer->assertJsonPath('volume', ['imperial' => '6,821 ft³', 'metric' => '193.1 m³']);
         $answer->assertJsonPath('goalAsks', ['imperial' => '568 cfm', 'metric' => '966 m³/h']);
-        $answer->assertJsonPath('unit.standing', 'meets')->assertJsonPath('unit.needed', 1)->assertJsonCount(3, 'unit.speeds');
+        $answer->assertJsonPath('unit.standing', 'short')->assertJsonPath('unit.needed', 2)->assertJsonPath('unit.likelihood', 'probably-not')->assertJsonCount(3, 'unit.speeds');
         self::assertCount(13, $answer->json('targets'));
         self::assertSame(['20 1/4 in', '514 mm'], array_values($answer->json('unit.drawing.extents.0.length')));
     }
@@ -96,7 +96,7 @@ class EvaluationTest extends FeatureTestCase
         $question = ['goal' => 'hold-9'] + $this->evaluation('room.outdoor', '5');
         $answer = $this->postJson('/api/v1/evaluations', $question)->assertOk();
 
-        $answer->assertJsonPath('goalAsks.imperial', '0 cfm')->assertJsonPath('unit.standing', 'meets')->assertJsonPath('unit.needed', 1);
+        $answer->assertJsonPath('goalAsks.imperial', '0 cfm')->assertJsonPath('unit.likelihood', 'reaches')->assertJsonPath('unit.chance', 1)->assertJsonPath('unit.needed', 1);
         self::assertStringContainsString('by itself', $answer->json('unit.findings.0.text.imperial'));
         self::assertGreaterThan(1.0, $answer->json('unit.speeds.0.goalShare'));
     }

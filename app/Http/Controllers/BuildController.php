@@ -3,6 +3,7 @@
 namespace App\Http\Controllers;
 
 use App\Actions\SaveVersion;
+use App\Actions\StandsThere;
 use App\Http\Requests\BuildRequest;
 use App\Http\Resources\BuildData;
 use App\Models\Build;
@@ -17,11 +18,12 @@ class BuildController extends Controller
         new OA\Response(response: 201, description: 'Saved as its first version', content: new OA\JsonContent(ref: BuildData::class)),
         new OA\Response(response: 422, description: 'Something given is not allowed', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
     ])]
-    public function store(BuildRequest $request, Room $room, SaveVersion $save): JsonResponse
+    public function store(BuildRequest $request, Room $room, SaveVersion $save, StandsThere $there): JsonResponse
     {
-        $build = DB::transaction(function () use ($request, $room, $save): Build {
+        $beside = $there->copies($request->beside(), $this->person($request)->measure);
+        $build = DB::transaction(function () use ($request, $room, $save, $beside): Build {
             $build = $room->builds()->create(['name' => $request->string('name')->toString()])->setRelation('room', $room);
-            $save($build, $this->person($request), $request->unit() ?? [], 0);
+            $save($build, $this->person($request), $request->unit() ?? [], 0, beside: $beside);
 
             return $build;
         });

@@ -3,6 +3,7 @@
 namespace App\Http\Controllers;
 
 use App\Actions\Evaluate;
+use App\Actions\StandsThere;
 use App\Http\Requests\ComparisonRequest;
 use App\Http\Resources\ComparisonData;
 use Illuminate\Http\JsonResponse;
@@ -15,12 +16,14 @@ class ComparisonController extends Controller
         new OA\Response(response: 200, description: 'Up to four builds side by side; nothing is kept', content: new OA\JsonContent(ref: ComparisonData::class)),
         new OA\Response(response: 422, description: 'Something given is not allowed', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
     ])]
-    public function store(ComparisonRequest $request, Evaluate $evaluate): JsonResponse
+    public function store(ComparisonRequest $request, Evaluate $evaluate, StandsThere $there): JsonResponse
     {
         $programme = $request->programme();
+        $measure = $this->person($request)->measure;
+        $beside = $there->copies($request->beside(), $measure);
 
         return new JsonResponse(ComparisonData::of(array_map(
-            fn (array $unit): Ledger => $evaluate($request->room(), $request->goal(), $unit, $this->person($request)->measure, $programme),
+            fn (array $unit): Ledger => $evaluate($request->room(), $request->goal(), $unit, $measure, $programme, beside: $beside),
             $request->units(),
         )));
     }

@@ -3,6 +3,7 @@
 namespace App\Http\Controllers;
 
 use App\Actions\Evaluate;
+use App\Actions\StandsThere;
 use App\Http\Requests\EvaluationRequest;
 use App\Http\Resources\LedgerData;
 use Illuminate\Http\JsonResponse;
@@ -14,10 +15,12 @@ class EvaluationController extends Controller
         new OA\Response(response: 200, description: 'Goal against result; nothing is kept', content: new OA\JsonContent(ref: LedgerData::class)),
         new OA\Response(response: 422, description: 'Something given is not allowed', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
     ])]
-    public function store(EvaluationRequest $request, Evaluate $evaluate): JsonResponse
+    public function store(EvaluationRequest $request, Evaluate $evaluate, StandsThere $there): JsonResponse
     {
+        $measure = $this->person($request)->measure;
+
         return new JsonResponse(LedgerData::of($evaluate(
-            $request->room(), $request->goal(), $request->unit(), $this->person($request)->measure, $request->programme(), $request->version(),
+            $request->room(), $request->goal(), $request->unit(), $measure, $request->programme(), $request->version(), $there->copies($request->beside(), $measure),
         ), $request->view(), $request->drawn()));
     }
 }

@@ -3,6 +3,7 @@
 namespace App\Http\Controllers;
 
 use App\Actions\Find;
+use App\Actions\StandsThere;
 use App\Finder\SharedSearch;
 use App\Http\Requests\FindRequest;
 use App\Http\Resources\FindData;
@@ -15,9 +16,10 @@ class FindController extends Controller
         new OA\Response(response: 200, description: 'Builds that reach the goal; nothing is kept', content: new OA\JsonContent(ref: FindData::class)),
         new OA\Response(response: 422, description: 'Something given is not allowed', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
     ])]
-    public function store(FindRequest $request, Find $find): JsonResponse
+    public function store(FindRequest $request, Find $find, StandsThere $there): JsonResponse
     {
-        $question = $find($request->room(), $request->goal(), $request->wishes(), $this->person($request)->measure, $request->programme(), $request->build());
+        $measure = $this->person($request)->measure;
+        $question = $find($request->room(), $request->goal(), $request->wishes(), $measure, $request->programme(), $request->build(), $there->copies($request->beside(), $measure));
 
         return new JsonResponse(FindData::of(SharedSearch::answer($question), $question));
     }

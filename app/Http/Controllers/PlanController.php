@@ -22,7 +22,7 @@ class PlanController extends Controller
         $read = $unit === null ? null : DesignEntry::read($unit, $evaluate->catalogue($unit, $request->programme(), null));
 
         return new JsonResponse(PlanData::of(
-            (new PlanEntry($request->room(), $this->person($request)->measure))->plan(), $read?->design, $read->units ?? 0,
+            (new PlanEntry($request->room(), $this->person($request)->measure))->plan(), $read?->design, ($read->units ?? 0) + array_sum(array_column($request->beside(), 'count')),
         ));
     }
 }

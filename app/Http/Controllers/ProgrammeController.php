@@ -32,9 +32,10 @@ class ProgrammeController extends Controller
     public function show(Request $request, Programme $programme, Evaluate $evaluate): JsonResponse
     {
         $person = $this->person($request);
-        $programme->load(['sites.rooms.builds.latest.person']);
+        $programme->load(['sites.rooms.builds.latest.person', 'sites.rooms.placements.build.latest']);
+        $programme->sites->each(fn (Site $site): mixed => $site->setRelation('programme', $programme)->rooms->each(fn (Room $room): Room => $room->setRelation('site', $site)));
         $longest = max(1.0, ...$programme->sites->flatMap->rooms->map(fn (Room $room): float => max((float) $room->length_m, (float) $room->width_m))->all());
-        $card = fn (Room $room): RoomCardData => RoomCardData::of($room, $evaluate($room->entries(), $room->goal, null, $person->measure), $longest);
+        $card = fn (Room $room): RoomCardData => RoomCardData::of($room, $evaluate($room->entries(), $room->goal, null, $person->measure), $evaluate->result($room, $person->measure), $longest);
 
         return new JsonResponse(ProgrammeData::of(
             $programme,

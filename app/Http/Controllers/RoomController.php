@@ -66,6 +66,6 @@ class RoomController extends Controller
 
     private function data(Room $room): RoomData
     {
-        return RoomData::of($room->load(['site', 'changer', 'builds.latest.person']));
+        return RoomData::of($room->load(['site', 'changer', 'builds.latest.person', 'placements']));
     }
 }

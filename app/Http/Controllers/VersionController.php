@@ -4,6 +4,7 @@ namespace App\Http\Controllers;
 
 use App\Actions\Evaluate;
 use App\Actions\SaveVersion;
+use App\Actions\StandsThere;
 use App\Http\Requests\VersionRequest;
 use App\Http\Resources\SavedVersionData;
 use App\Http\Resources\VersionData;
@@ -21,12 +22,12 @@ class VersionController extends Controller
         new OA\Response(response: 409, description: 'Someone saved another meanwhile'),
         new OA\Response(response: 422, description: 'Something given is not allowed', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
     ])]
-    public function store(VersionRequest $request, Build $build, SaveVersion $save): JsonResponse
+    public function store(VersionRequest $request, Build $build, SaveVersion $save, StandsThere $there): JsonResponse
     {
         $build->load(['room.site.programme', 'latest']);
         $version = $save(
             $build, $this->person($request), $request->unit() ?? [], $request->integer('basedOn'),
-            $request->boolean('keepFigures') ? $build->latest : null,
+            $request->boolean('keepFigures') ? $build->latest : null, $there->copies($request->beside(), $this->person($request)->measure),
         );
 
         return new JsonResponse(VersionData::of($version->refresh()->load('person')), 201);

@@ -3,6 +3,7 @@
 namespace App\Http\Controllers;
 
 use App\Actions\Evaluate;
+use App\Actions\StandsThere;
 use App\Http\Requests\EvaluationRequest;
 use App\Http\Resources\WorkingData;
 use Illuminate\Http\JsonResponse;
@@ -18,9 +19,10 @@ class WorkingController extends Controller
         new OA\Response(response: 200, description: 'Curves, working points, and why each figure is what it is', content: new OA\JsonContent(ref: WorkingData::class)),
         new OA\Response(response: 422, description: 'Something given is not allowed', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
     ])]
-    public function store(EvaluationRequest $request, Evaluate $evaluate, DataFiles $data): JsonResponse
+    public function store(EvaluationRequest $request, Evaluate $evaluate, StandsThere $there, DataFiles $data): JsonResponse
     {
-        $ledger = $evaluate($request->room(), $request->goal(), $request->unit(), $this->person($request)->measure, $request->programme(), $request->version());
+        $measure = $this->person($request)->measure;
+        $ledger = $evaluate($request->room(), $request->goal(), $request->unit(), $measure, $request->programme(), $request->version(), $there->copies($request->beside(), $measure));
         if ($ledger->unit === null) {
             throw new UnprocessableEntityHttpException('Nothing is built yet that could work.');
         }

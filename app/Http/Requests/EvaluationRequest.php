@@ -11,6 +11,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'room', ref: '#/components/schemas/RoomEntries'),
     new OA\Property(property: 'goal', type: 'string', example: 'air-changes-5'),
     new OA\Property(property: 'unit', ref: '#/components/schemas/Choices', nullable: true),
+    new OA\Property(property: 'beside', type: 'array', nullable: true, items: new OA\Items(ref: '#/components/schemas/Placement'), description: 'What stands in the room besides'),
     new OA\Property(property: 'programme', type: 'integer', nullable: true, description: 'Whose own parts and settings hold'),
     new OA\Property(property: 'view', type: 'object', nullable: true, description: 'From which the unit is drawn', required: ['turn', 'apart'], properties: [
         new OA\Property(property: 'turn', type: 'integer', description: 'Degrees to the right'), new OA\Property(property: 'apart', type: 'boolean'),
@@ -24,7 +25,7 @@ class EvaluationRequest extends StrictRequest
 
     public function rules(): array
     {
-        return [...$this->roomRules(), ...$this->unitRules('nullable'), 'version' => ['nullable', 'integer'], 'programme' => ['nullable', 'integer'],
+        return [...$this->roomRules(), ...$this->unitRules('nullable'), ...$this->besideRules(), 'version' => ['nullable', 'integer'], 'programme' => ['nullable', 'integer'],
             'view' => ['nullable', 'array'], 'view.turn' => ['required_with:view', 'integer', 'between:-360,360'], 'view.apart' => ['required_with:view', 'boolean'],
             'drawn' => ['nullable', 'array', 'max:'.self::MOST_DRAWN], 'drawn.*' => ['string', 'max:40'],
         ];

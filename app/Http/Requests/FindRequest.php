@@ -4,12 +4,14 @@ namespace App\Http\Requests;
 
 use App\Models\Build;
 use Illuminate\Support\Facades\Gate;
+use Jornel\Core\Finder\Question;
 use Jornel\Core\Finder\Range;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(schema: 'FindRequest', required: ['room', 'goal', 'wishes'], properties: [
     new OA\Property(property: 'room', ref: '#/components/schemas/RoomEntries'),
     new OA\Property(property: 'goal', type: 'string', example: 'air-changes-5'),
+    new OA\Property(property: 'beside', type: 'array', nullable: true, items: new OA\Items(ref: '#/components/schemas/Placement'), description: 'What stands in the room besides'),
     new OA\Property(property: 'programme', type: 'integer', nullable: true),
     new OA\Property(property: 'build', type: 'integer', nullable: true, description: 'Whose promised pieces count as there'),
     new OA\Property(property: 'wishes', ref: '#/components/schemas/Wishes'),
@@ -21,7 +23,7 @@ class FindRequest extends StrictRequest
         $text = ['nullable', 'string', 'max:40'];
 
         return [
-            ...$this->roomRules(),
+            ...$this->roomRules(), ...$this->besideRules(),
             'programme' => ['nullable', 'integer'],
             'build' => ['nullable', 'integer'],
             'wishes' => ['required', 'array'],
@@ -29,7 +31,7 @@ class FindRequest extends StrictRequest
             'wishes.footprint' => $text, 'wishes.height' => $text, 'wishes.power' => $text, 'wishes.minutes' => $text,
             'wishes.tools' => ['nullable', 'array'], 'wishes.tools.*' => ['string', 'max:40'],
             'wishes.skills' => ['nullable', 'array'], 'wishes.skills.*' => ['string', 'max:40'],
-            'wishes.from_stock' => ['required', 'boolean'], 'wishes.windows' => ['required', 'boolean'], 'wishes.prefilters' => ['nullable', 'boolean'], 'wishes.coarser' => ['required', 'boolean'],
+            'wishes.from_stock' => ['required', 'boolean'], 'wishes.windows' => ['required', 'boolean'], 'wishes.sure' => ['nullable', 'numeric', 'min:'.Question::SURE_RANGE[0], 'max:'.Question::SURE_RANGE[1]], 'wishes.prefilters' => ['nullable', 'boolean'], 'wishes.coarser' => ['required', 'boolean'],
             'wishes.units' => ['required', 'integer', 'min:1', 'max:'.Range::MOST_UNITS],
         ];
     }

@@ -2,11 +2,14 @@
 
 namespace App\Http\Requests;
 
+use App\Actions\StandsThere;
 use App\Models\Programme;
 use Illuminate\Contracts\Validation\Validator;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Arr;
 use Illuminate\Support\Facades\Gate;
+use Jornel\Core\Part\PurifierEntry;
+use Jornel\Core\Shape\DesignEntry;
 
 /** A request that refuses keys it does not know, each at its path. */
 abstract class StrictRequest extends FormRequest
@@ -44,7 +47,7 @@ abstract class StrictRequest extends FormRequest
     /** @return array<string, list<mixed>> rules for a room as it is written down; its values are the core's to judge */
     protected function roomRules(): array
     {
-        $texts = ['name', 'use', 'length', 'width', 'height', 'people', 'pollutant', 'noise_limit', 'outdoor', 'leakiness', 'ventilation', 'central', 'central_grade'];
+        $texts = ['name', 'use', 'length', 'width', 'height', 'people', 'pollutant', 'noise_limit', 'outdoor', 'leakiness', 'ventilation', 'central', 'central_grade', 'supply', 'supply_grade', 'exhaust'];
         $corner = new Fields(['x' => FieldType::Number, 'y' => FieldType::Number, 'height' => FieldType::Text, 'taped' => FieldType::Flag], ['x', 'y']);
         $furnishing = new Fields(
             ['x' => FieldType::Number, 'y' => FieldType::Number] + array_fill_keys(['kind', 'leads_to', 'width', 'depth', 'height'], FieldType::Text),
@@ -64,6 +67,27 @@ abstract class StrictRequest extends FormRequest
     protected function unitRules(string $presence): array
     {
         return ['unit' => [$presence, $this->choices()]];
+    }
+
+    /** @return array<string, list<mixed>> rules for what stands in the room besides */
+    protected function besideRules(string $key = 'beside'): array
+    {
+        $purifier = new Fields(array_fill_keys(PurifierEntry::FIELDS, FieldType::Text), ['name', 'clean_air']);
+
+        return [
+            $key => ['nullable', 'array', 'max:'.StandsThere::MOST],
+            "{$key}.*.build" => ['nullable', 'integer', "required_without:{$key}.*.bought", "prohibits:{$key}.*.bought"],
+            "{$key}.*.bought" => ['nullable', $purifier],
+            "{$key}.*.count" => ['required', 'integer', 'min:1', 'max:'.DesignEntry::MOST_UNITS],
+            "{$key}.*.speed" => ['nullable', 'string', 'max:40'],
+        ];
+    }
+
+    /** @return list<array{build?: int|null, bought?: array<string, mixed>|null, count: int, speed?: string|null}> what stands in the room besides */
+    public function beside(string $key = 'beside'): array
+    {
+        /** @var list<array{build?: int|null, bought?: array<string, mixed>|null, count: int, speed?: string|null}> */
+        return array_values((array) $this->validated($key));
     }
 
     /** @return array<string, list<mixed>> rules for several units, each as it is chosen */

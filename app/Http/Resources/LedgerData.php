@@ -5,6 +5,7 @@ namespace App\Http\Resources;
 use Jornel\Core\Caution\Caution;
 use Jornel\Core\Kit\Drawing\View;
 use Jornel\Core\Ledger\Ledger;
+use Jornel\Core\Ledger\Placement;
 use Jornel\Core\Ledger\TargetAsk;
 use Jornel\Core\Quantity\Display;
 use Jornel\Core\Quantity\System;
@@ -17,6 +18,7 @@ final readonly class LedgerData
      * @param  list<TargetData>  $targets
      * @param  list<ScaleMarkData>  $scaleImperial
      * @param  list<ScaleMarkData>  $scaleMetric
+     * @param  list<BesideData>  $beside
      * @param  list<CautionData>  $cautions
      */
     private function __construct(
@@ -30,6 +32,7 @@ final readonly class LedgerData
         #[OA\Property(items: new OA\Items(ref: ScaleMarkData::class))] public array $scaleMetric,
         #[OA\Property(nullable: true, description: 'Clean air of the build along the same scale, 0 to 1')] public ?float $buildShare,
         #[OA\Property(nullable: true)] public ?UnitData $unit,
+        #[OA\Property(items: new OA\Items(ref: BesideData::class), description: 'What stands in the room besides and is counted')] public array $beside,
         #[OA\Property(items: new OA\Items(ref: CautionData::class))] public array $cautions,
     ) {
     }
@@ -54,6 +57,7 @@ final readonly class LedgerData
             ScaleMarkData::flows($most, System::Metric),
             $ledger->unit === null ? null : round(min(1.0, $ledger->unit->line()->judged() / $most), 4),
             $ledger->unit === null || $ledger->cost === null ? null : UnitData::of($ledger->unit, $ledger->cost, $view, $drawn),
+            array_map(fn (Placement $one): BesideData => BesideData::of($one, $ledger->room), $ledger->unit->beside ?? []),
             array_map(fn (Caution $caution): CautionData => CautionData::of($caution), $ledger->cautions),
         );
     }

@@ -6,8 +6,8 @@ use App\Http\Resources\Drawing\StrokeData;
 use App\Models\Room;
 use Jornel\Core\Kit\Drawing\RoomPlan;
 use Jornel\Core\Kit\Drawing\Stroke;
-use Jornel\Core\Ledger\GoalShare;
 use Jornel\Core\Ledger\Ledger;
+use Jornel\Core\Ledger\RoomResult;
 use Jornel\Core\Quantity\Display;
 use Jornel\Core\Room\Plan\FloorPlan;
 use OpenApi\Attributes as OA;
@@ -25,24 +25,28 @@ final readonly class RoomCardData
         #[OA\Property] public string $goal,
         #[OA\Property] public Shown $asks,
         #[OA\Property(nullable: true, description: 'Its latest build')] public ?BuildData $build,
-        #[OA\Property(description: 'Clean air of the latest build as a share of what the goal asks for; 0 without one')] public float $goalShare,
+        #[OA\Property(description: 'Clean air of all that stands there as a share of what the goal asks for; 0 where nothing does')] public float $goalShare,
+        #[OA\Property(nullable: true, description: 'To reach the goal, 0 to 1; null where nothing stands there')] public ?float $chance,
+        #[OA\Property(nullable: true, enum: ['reaches', 'probably', 'probably-not', 'falls-short'], description: 'What that chance amounts to')] public ?string $likelihood,
+        #[OA\Property(nullable: true, description: 'The same in words')] public ?string $verdict,
+        #[OA\Property(description: 'Purifiers that stand there, of all kinds')] public int $purifiers,
         #[OA\Property(description: 'Its floor as SVG path data, mm')] public string $plan,
-        #[OA\Property(description: 'The units of its latest build on it, the same')] public string $units,
+        #[OA\Property(description: 'What stands on it, the same')] public string $units,
         #[OA\Property(description: 'View box of a sheet on which the longest room of the programme would just lie, this one in its middle', example: '0 -5000 9000 7500')] public string $sheet,
     ) {
     }
 
     /** @param  float  $longest side of a room in the programme, m */
-    public static function of(Room $room, Ledger $ledger, float $longest): self
+    public static function of(Room $room, Ledger $ledger, ?RoomResult $result, float $longest): self
     {
         $build = $room->builds->last();
-        $drawn = RoomPlan::of($ledger->room->plan, $build->latest->units ?? 0);
+        $drawn = RoomPlan::of($ledger->room->plan, $result->purifiers ?? 0);
 
         return new self(
             $room->id, $room->name, $ledger->room->use->name, $ledger->room->pollutant->name, $room->people,
             Shown::of(Display::Area, $ledger->room->floorArea()), $ledger->goal->name(), Shown::of(Display::Flow, $ledger->asks),
             $build === null ? null : BuildData::of($build),
-            $build === null ? 0.0 : round(GoalShare::of((float) $build->latest->clean_air_m3_s, $ledger->asks), 3),
+            round($result->share ?? 0.0, 3), $result === null ? null : round($result->chance, 4), $result?->likelihood->id, $result?->likelihood->name, $result->purifiers ?? 0,
             self::paths($drawn->floor, 'plan-floor'), self::paths($drawn->all(), 'plan-unit'), self::sheet($ledger->room->plan, $longest),
         );
     }

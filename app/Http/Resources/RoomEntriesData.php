@@ -28,6 +28,9 @@ final readonly class RoomEntriesData
         #[OA\Property(description: 'Outdoor air that the building brings in; empty for none')] public string $ventilation,
         #[OA\Property(description: 'Room air that passes a central filter; empty for none')] public string $central,
         #[OA\Property(description: 'Of the central filter; empty for none')] public string $central_grade,
+        #[OA\Property(description: 'Outdoor air that a fan blows in through a filter; empty for none')] public string $supply,
+        #[OA\Property(description: 'Of that filter; empty for none')] public string $supply_grade,
+        #[OA\Property(description: 'Air that a fan blows out of the room; empty for none')] public string $exhaust,
         #[OA\Property(items: new OA\Items(ref: CornerData::class), description: 'Corners of what is no plain rectangle; empty for one of length and width')] public array $outline,
         #[OA\Property(items: new OA\Items(ref: FurnishingData::class))] public array $furnishings,
     ) {
@@ -41,7 +44,7 @@ final readonly class RoomEntriesData
         return new self(
             $text('name'), $text('use'), $text('length'), $text('width'), $text('height'), $text('people'),
             $text('pollutant'), $text('noise_limit'), ($entries['has_fuel_burning'] ?? false) === true,
-            $text('outdoor'), $text('leakiness') ?: 'ordinary', $text('ventilation'), $text('central'), $text('central_grade'),
+            $text('outdoor'), $text('leakiness') ?: 'ordinary', $text('ventilation'), $text('central'), $text('central_grade'), $text('supply'), $text('supply_grade'), $text('exhaust'),
             array_map(CornerData::of(...), self::rows($entries, 'outline')), array_map(FurnishingData::of(...), self::rows($entries, 'furnishings')),
         );
     }

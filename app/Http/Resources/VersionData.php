@@ -18,6 +18,7 @@ final readonly class VersionData
         #[OA\Property] public int $units,
         #[OA\Property] public int $unitsNeeded,
         #[OA\Property(enum: ['meets', 'warns', 'short'])] public string $standing,
+        #[OA\Property(nullable: true, description: 'To reach the goal, in words; null where it was saved before chances were told')] public ?Shown $chance,
         #[OA\Property(description: 'ISO 8601')] public string $savedAt,
         #[OA\Property(nullable: true, description: 'Who saved it')] public ?string $savedBy,
     ) {
@@ -28,7 +29,7 @@ final readonly class VersionData
         return new self(
             $version->id, $version->number, ChoicesData::of($version->choices),
             Shown::of(Display::Flow, (float) $version->clean_air_m3_s), Shown::of(Display::Flow, (float) $version->asks_m3_s),
-            $version->units, $version->units_needed, $version->standing, $version->created_at->toIso8601String(), $version->person?->name,
+            $version->units, $version->units_needed, $version->standing, $version->chance === null ? null : Shown::of(Display::Chance, (float) $version->chance), $version->created_at->toIso8601String(), $version->person?->name,
         );
     }
 }

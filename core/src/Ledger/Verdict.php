@@ -73,7 +73,7 @@ final class Verdict
 
         return $sure === null ? null : Sentence::of(
             $sure - $unit->units === 1 ? 'One unit more would make it sure (%s, a chance of %s).' : '%s units would make it sure (a chance of %s).',
-            ...($sure - $unit->units === 1 ? ["{$sure} in all"] : [$sure]), ...[[Display::Share, $unit->chanceOf($sure)]],
+            ...($sure - $unit->units === 1 ? ["{$sure} in all"] : [$sure]), ...[[Display::Chance, $unit->chanceOf($sure)]],
         );
     }
 

@@ -27,6 +27,8 @@ enum Display
     case AirChanges;
     /** A share of one, as per cent. */
     case Share;
+    /** Of something to happen: never told as certain unless it is. */
+    case Chance;
     /** Mean open width along a seam: hundredths of a millimetre in either measure. */
     case Gap;
     case Mass;
@@ -73,6 +75,11 @@ enum Display
             self::Minutes => $si < 600.0 ? self::number($si / 60.0, 1).' min' : self::number($si / 60.0, 0).' min',
             self::AirChanges => self::number($si, 1).' /h',
             self::Share => self::number($si * 100.0, $si < 0.1 ? 1 : 0).' %',
+            self::Chance => match (true) {
+                $si > 0.99 && $si < 1.0 => 'over 99 %',
+                $si < 0.01 && $si > 0.0 => 'under 1 %',
+                default => self::number($si * 100.0, 0).' %',
+            },
             self::Gap => self::number($si * 1000.0, 2).' mm',
             self::Mass => $imperial ? self::number(Unit::Pound->fromSi($si), 1).' lb' : self::number($si, 2).' kg',
             self::Dust => self::number($si * 1000.0, 1).' g',

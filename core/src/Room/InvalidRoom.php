@@ -53,9 +53,9 @@ final class InvalidRoom extends Invalid
     }
 
     /** @param  list<string>  $known */
-    public static function unknownGrade(string $id, array $known): self
+    public static function unknownGrade(string $field, string $id, array $known): self
     {
-        return new self('room.central_grade', "“{$id}” is none of: ".implode(', ', $known).'.', $known);
+        return new self($field, "“{$id}” is none of: ".implode(', ', $known).'.', $known);
     }
 
     public static function noName(): self

@@ -20,7 +20,7 @@ use Jornel\Core\Room\Plan\PlanEntry;
 final readonly class RoomEntry
 {
     /**
-     * @param  array<string, mixed>  $fields name, use, length, width, height, outline, furnishings, people, pollutant, noise_limit, has_fuel_burning, outdoor, leakiness, ventilation, central, central_grade
+     * @param  array<string, mixed>  $fields name, use, length, width, height, outline, furnishings, people, pollutant, noise_limit, has_fuel_burning, outdoor, leakiness, ventilation, central, central_grade, supply, supply_grade, exhaust
      * @param  array<string, Grade>  $grades  by id
      */
     private function __construct(private array $fields, private System $system, private array $grades)
@@ -68,14 +68,17 @@ final readonly class RoomEntry
         $leakiness = $faults->take(fn (): Leakiness => Leakiness::tryFrom($this->text('leakiness') ?: Leakiness::Ordinary->value) ?? throw InvalidRoom::unknownLeakiness($this->text('leakiness')));
         $fresh = $faults->take(fn (): float => $this->flow('ventilation', 'Outdoor air'));
         $central = $faults->take(fn (): float => $this->flow('central', 'Central air'));
-        $cleaned = $faults->take(fn (): BinShares => $this->centralEfficiency());
-        if ($name === null || $use === null || $plan === null || $people === null || $pollutant === null || $noise === null || $outdoor === null || $leakiness === null || $fresh === null || $central === null || $cleaned === null) {
+        $cleaned = $faults->take(fn (): BinShares => $this->efficiency('central_grade'));
+        $supply = $faults->take(fn (): float => $this->flow('supply', 'A supply fan'));
+        $supplied = $faults->take(fn (): BinShares => $this->efficiency('supply_grade'));
+        $exhaust = $faults->take(fn (): float => $this->flow('exhaust', 'An exhaust fan'));
+        if ($name === null || $use === null || $plan === null || $people === null || $pollutant === null || $noise === null || $outdoor === null || $leakiness === null || $fresh === null || $central === null || $cleaned === null || $supply === null || $supplied === null || $exhaust === null) {
             throw $faults->thrown();
         }
 
         return Room::of(
             $name, $use, $plan, $people, $pollutant, $noise === 0.0 ? null : $noise, ($this->fields['has_fuel_burning'] ?? false) === true,
-            new Ventilation($leakiness->infiltration(), balanced: $fresh, recirculated: $central, recirculatedEfficiency: $cleaned), $outdoor < 0.0 ? null : $outdoor,
+            new Ventilation($leakiness->infiltration(), $exhaust, $supply, $supplied, $fresh, recirculated: $central, recirculatedEfficiency: $cleaned), $outdoor < 0.0 ? null : $outdoor,
         );
     }
 
@@ -112,11 +115,11 @@ final readonly class RoomEntry
     }
 
     /** @throws InvalidRoom */
-    private function centralEfficiency(): BinShares
+    private function efficiency(string $field): BinShares
     {
-        $id = $this->text('central_grade');
+        $id = $this->text($field);
 
-        return $id === '' ? BinShares::same(0.0) : ($this->grades[$id] ?? throw InvalidRoom::unknownGrade($id, array_map(strval(...), array_keys($this->grades))))->efficiency;
+        return $id === '' ? BinShares::same(0.0) : ($this->grades[$id] ?? throw InvalidRoom::unknownGrade("room.{$field}", $id, array_map(strval(...), array_keys($this->grades))))->efficiency;
     }
 
     private function text(string $field): string

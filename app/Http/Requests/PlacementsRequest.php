@@ -1,0 +1,17 @@
+<?php
+
+namespace App\Http\Requests;
+
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(schema: 'PlacementsRequest', required: ['placements', 'revision'], properties: [
+    new OA\Property(property: 'placements', type: 'array', items: new OA\Items(ref: '#/components/schemas/Placement')),
+    new OA\Property(property: 'revision', type: 'integer', description: 'Of the room as it was last read'),
+])]
+class PlacementsRequest extends StrictRequest
+{
+    public function rules(): array
+    {
+        return [...$this->besideRules('placements'), 'placements' => ['present', 'array', 'max:12'], 'revision' => ['required', 'integer']];
+    }
+}

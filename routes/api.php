@@ -1,5 +1,6 @@
 <?php
 
+use App\Http\Controllers\AirController;
 use App\Http\Controllers\BuildController;
 use App\Http\Controllers\CatalogueController;
 use App\Http\Controllers\ComparisonController;
@@ -42,6 +43,7 @@ Route::middleware('auth:sanctum')->group(function (): void {
     Route::post('disputes', [DisputeController::class, 'store']);
     Route::post('workings', [WorkingController::class, 'store']);
     Route::post('plans', [PlanController::class, 'store']);
+    Route::post('airs', [AirController::class, 'store']);
     Route::post('walls', [WallController::class, 'store']);
     Route::post('needs', [NeedController::class, 'store']);
     Route::post('finds', [FindController::class, 'store']);

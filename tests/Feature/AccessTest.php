@@ -13,7 +13,7 @@ use Illuminate\Testing\TestResponse;
 class AccessTest extends FeatureTestCase
 {
     /** Routes that touch no programme's records. */
-    private const OPEN = ['session', 'catalogue', 'evaluations', 'misfits', 'finds', 'sketches', 'workings', 'disputes', 'comparisons', 'needs', 'plans', 'walls', 'programmes'];
+    private const OPEN = ['session', 'catalogue', 'evaluations', 'misfits', 'finds', 'sketches', 'workings', 'disputes', 'comparisons', 'needs', 'plans', 'walls', 'airs', 'programmes'];
 
     public function test_every_route_is_either_known_to_be_open_or_names_a_record(): void
     {
@@ -57,9 +57,31 @@ class AccessTest extends FeatureTestCase
     {
         $ids = $this->records();
         $stranger = $this->actingAs($this->person(Role::Organiser, Programme::factory()->create()));
-        $stranger->postJson('/api/v1/evaluations', $this->evaluation() + ['programme' => $ids['programme']])->assertNotFound();
-        $stranger->postJson('/api/v1/misfits', ['unit' => self::CHOICES, 'programme' => $ids['programme']])->assertNotFound();
+        $unit = ['unit' => self::CHOICES];
+        $asked = [
+            'evaluations' => $this->evaluation(), 'workings' => $this->evaluation(), 'plans' => $this->evaluation(), 'airs' => ['hours' => 1] + $this->evaluation(),
+            'misfits' => $unit, 'disputes' => $unit, 'sketches' => ['units' => [self::CHOICES]],
+            'comparisons' => ['units' => [self::CHOICES], 'room' => self::ENTRIES, 'goal' => 'air-changes-5'],
+            'finds' => ['wishes' => FindTest::WISHES, 'room' => self::ENTRIES, 'goal' => 'air-changes-5'],
+        ];
+        foreach ($asked as $path => $body) {
+            self::assertSame(404, $stranger->postJson("/api/v1/{$path}", ['programme' => $ids['programme']] + $body)->status(), $path);
+        }
         $stranger->getJson("/api/v1/catalogue?programme={$ids['programme']}")->assertNotFound();
+    }
+
+    public function test_another_programmes_builds_are_not_lent_to_stand_beside_ones_own(): void
+    {
+        $ids = $this->records();
+        $programme = Programme::factory()->create();
+        $stranger = $this->actingAs($this->person(Role::Organiser, $programme));
+        $beside = ['beside' => [['build' => $ids['build'], 'count' => 1, 'speed' => '']]];
+        foreach (['evaluations' => $this->evaluation(), 'workings' => $this->evaluation(), 'airs' => ['hours' => 1] + $this->evaluation()] as $path => $body) {
+            self::assertSame(404, $stranger->postJson("/api/v1/{$path}", $beside + $body)->status(), $path);
+        }
+        $stranger->postJson('/api/v1/comparisons', $beside + ['units' => [self::CHOICES], 'room' => self::ENTRIES, 'goal' => 'air-changes-5'])->assertNotFound();
+        $stranger->postJson('/api/v1/finds', $beside + ['wishes' => FindTest::WISHES, 'room' => self::ENTRIES, 'goal' => 'air-changes-5'])->assertNotFound();
+        $stranger->postJson('/api/v1/finds', ['build' => $ids['build'], 'wishes' => FindTest::WISHES, 'room' => self::ENTRIES, 'goal' => 'air-changes-5'])->assertNotFound();
     }
 
     public function test_a_reader_may_look_but_change_nothing(): void

@@ -10,7 +10,7 @@ use PHPUnit\Framework\Attributes\TestWith;
 
 class FindTest extends FeatureTestCase
 {
-    private const WISHES = ['level' => '', 'seat' => '', 'first_cost' => '', 'total_cost' => '', 'footprint' => '', 'height' => '', 'power' => '', 'minutes' => '', 'tools' => null, 'skills' => null, 'from_stock' => false, 'windows' => false, 'prefilters' => false, 'coarser' => false, 'units' => 4];
+    public const WISHES = ['level' => '', 'seat' => '', 'first_cost' => '', 'total_cost' => '', 'footprint' => '', 'height' => '', 'power' => '', 'minutes' => '', 'tools' => null, 'skills' => null, 'from_stock' => false, 'windows' => false, 'prefilters' => false, 'coarser' => false, 'units' => 4];
 
     protected function setUp(): void
     {

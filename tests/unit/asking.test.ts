@@ -139,6 +139,8 @@ describe('the finder', () => {
     });
     const stage = (over = {}) =>
         mounted(FindStage, {
+            beside: [],
+            there: [],
             room: 'room-1',
             entries: { ...FRESH_ROOM, noise_limit: '45 dBA' },
             goal: 'air-changes-5',
@@ -168,7 +170,7 @@ describe('the finder', () => {
         await nextTick();
         expect(page.text('p.count')).toContain('1 within the tape');
         await page.click('.picks article button');
-        expect(onTake).toHaveBeenCalledWith({ ...FIRST_CHOICES, units: 9 });
+        expect(onTake).toHaveBeenCalledWith({ ...FIRST_CHOICES, units: 9 }, false);
     });
 
     it('says the nearest where nothing is left, and keeps what was wished for from elsewhere', async () => {

@@ -101,12 +101,22 @@ describe('the ledger', () => {
         ];
         const page = mounted(
             LedgerVerdict,
-            { unit: unit({ standing: 'short', needed: 2, findings }), speed: speed({ reachesGoal: false }) },
+            {
+                unit: unit({
+                    standing: 'short',
+                    likelihood: 'falls-short',
+                    verdict: 'Falls short',
+                    chanceText: shown('4 %'),
+                    needed: 2,
+                    findings,
+                }),
+                speed: speed({ reachesGoal: false }),
+            },
             'metric',
         );
-        expect(page.text('[data-test=verdict]')).toBe('✕ Falls short');
+        expect(page.text('[data-test=verdict]')).toBe('✕ Falls short a chance of 4 %');
         expect(page.text('[data-rule="clean air"]')).toBe('Falls short by 66 m³/h Speed 3 would reach it.');
-        expect(page.text('.needed')).toBe('This room needs 2 units at this speed.');
+        expect(page.text('.needed')).toBe('By the figures as told the room needs 2 units at this speed.');
     });
 
     it('draws the band and the result along the goal at three quarters', () => {

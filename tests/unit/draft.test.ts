@@ -1,6 +1,6 @@
 import { beforeEach, describe, expect, it } from 'vitest';
 import { effectScope, nextTick } from 'vue';
-import { FIRST_CHOICES, FRESH_ROOM, useDraft } from '../../frontend/src/composables/useDraft';
+import { FIRST_CHOICES, FRESH_ROOM, NEW, useDraft } from '../../frontend/src/composables/useDraft';
 import { CHOICES, room } from './samples';
 
 const begun = (key = 'room-7', of: Parameters<ReturnType<typeof useDraft>['begin']>[0] = room()) =>
@@ -64,8 +64,25 @@ describe('what is on the screen and not saved yet', () => {
         const { draft, buildChanged, buildSaved } = begun();
         draft.keepFigures = false;
         expect(buildChanged.value).toBe(true);
-        buildSaved({ ...room().builds[0]!.latest, id: 9, number: 3, choices: { ...draft.choices } });
+        buildSaved(1, { ...room().builds[0]!.latest, id: 9, number: 3, choices: { ...draft.choices } });
         expect([buildChanged.value, draft.keepFigures]).toEqual([false, true]);
+    });
+
+    it('takes another build to the bench, or a new one beside those that are saved', () => {
+        const { draft, buildChanged, put, overtaken } = begun();
+        const held = room();
+        const second = {
+            id: 2,
+            name: 'Panel',
+            latest: { ...held.builds[0]!.latest, id: 6, number: 1, choices: { ...CHOICES, shape: 'flat-panel' } },
+        };
+        const both = { ...held, builds: [...held.builds, second] };
+        put(both, 2);
+        expect([draft.choices.shape, draft.versionId, buildChanged.value]).toEqual(['flat-panel', 6, false]);
+        put(both, 1);
+        expect([draft.choices.shape, draft.versionId, overtaken(both).build]).toEqual(['cube', 4, false]);
+        put(both, NEW, { ...CHOICES, units: 3 });
+        expect([draft.choices.units, draft.versionId, buildChanged.value, overtaken(both).build]).toEqual([3, 0, true, false]);
     });
 
     const theirs = () => {

@@ -26,6 +26,7 @@ const found = (code: string, places: Record<string, number>): Found => ({
     title: `2 × Cube ${code}`,
     parts: 'Box fan on 1',
     share: 1.2,
+    chance: shown('81 %'),
     output: shown('120 %', '120 %'),
     level: shown('44 dBA', '44 dBA'),
     firstCost: '1194.40',

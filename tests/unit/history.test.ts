@@ -117,8 +117,8 @@ describe('the curves', () => {
         reachesGoal: true,
     });
     const working = {
-        mostFlow: shown('1,325 cfm'),
-        mostPressure: shown('0.187 inWC'),
+        across: { name: 'Flow of one unit', unit: shown('cfm'), imperial: [], metric: [] },
+        up: { name: 'Pressure', unit: shown('inWC'), imperial: [], metric: [] },
         speeds: [speed('1', 0.3), speed('2', 0.5), speed('3', 0.8)],
         box: 'M0 1L1 0',
         loadedBox: 'M0 1L1 0',
@@ -137,7 +137,7 @@ describe('the curves', () => {
     it('is pulled to the nearest speed, and stepped with the keyboard', () => {
         const onSpeed = vi.fn();
         const page = mounted(CurvesView, { working, chosen: '2', onSpeed });
-        const plot = page.one('.plot');
+        const plot = page.one('.pulled');
         plot.getBoundingClientRect = () => ({ left: 0, top: 0, width: 1000, height: 100 }) as DOMRect;
         plot.setPointerCapture = () => undefined;
         plot.dispatchEvent(new PointerEvent('pointerdown', { clientX: 490, clientY: 70 }));

@@ -86,8 +86,12 @@ abstract class StrictRequest extends FormRequest
     /** @return list<array{build?: int|null, bought?: array<string, mixed>|null, count: int, speed?: string|null}> what stands in the room besides */
     public function beside(string $key = 'beside'): array
     {
+        // Validation gives rows back in the order of its rules, not in their own.
+        $rows = (array) $this->validated($key);
+        ksort($rows);
+
         /** @var list<array{build?: int|null, bought?: array<string, mixed>|null, count: int, speed?: string|null}> */
-        return array_values((array) $this->validated($key));
+        return array_values($rows);
     }
 
     /** @return array<string, list<mixed>> rules for several units, each as it is chosen */

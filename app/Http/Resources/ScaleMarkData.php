@@ -18,6 +18,18 @@ final readonly class ScaleMarkData
     }
 
     /**
+     * A bare number, for a scale that tells its unit elsewhere.
+     *
+     * @param  float  $share  place along the scale, 0 to 1
+     */
+    public static function at(float $share, float $value): self
+    {
+        $decimals = max(0, strlen(rtrim(strrchr(sprintf('%.4f', $value), '.') ?: '', '0')) - 1);
+
+        return new self(round($share, 4), number_format($value, $decimals));
+    }
+
+    /**
      * @param  float  $most  end of the scale, m3/s
      * @return list<self>
      */

@@ -5,6 +5,7 @@ namespace App\Http\Resources;
 use Jornel\Core\Quantity\Display;
 use Jornel\Core\Quantity\Sentence;
 use Jornel\Core\Quantity\System;
+use Jornel\Core\Quantity\Unit;
 use OpenApi\Attributes as OA;
 
 /** A figure or a sentence as it is written in either measure. */
@@ -20,6 +21,11 @@ final readonly class Shown
     public static function of(Display $display, float $si): self
     {
         return new self($display->text($si, System::Imperial), $display->text($si, System::Metric));
+    }
+
+    public static function units(Unit $imperial, Unit $metric): self
+    {
+        return new self($imperial->symbol(), $metric->symbol());
     }
 
     /** @param  list<self>  $parts */

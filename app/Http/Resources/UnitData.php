@@ -12,6 +12,7 @@ use Jornel\Core\Ledger\SpeedLine;
 use Jornel\Core\Ledger\UnitLedger;
 use Jornel\Core\Quantity\Display;
 use Jornel\Core\Quantity\Sentence;
+use Jornel\Core\Quantity\System;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(schema: 'Unit', description: 'Some units of one design held against the goal')]
@@ -76,9 +77,15 @@ final readonly class UnitData
         );
     }
 
-    /** @param  array{float, float}  $range  s */
+    /**
+     * The unit once, at the end: `12–21 min`.
+     *
+     * @param  array{float, float}  $range  s
+     */
     private static function between(array $range): Shown
     {
-        return Shown::sentence(Sentence::of('%s–%s', [Display::Minutes, $range[0]], [Display::Minutes, $range[1]]));
+        $low = Display::Minutes->text($range[0], System::Metric);
+
+        return Shown::sentence(Sentence::of('%s–%s', substr($low, 0, (int) strrpos($low, ' ')), [Display::Minutes, $range[1]]));
     }
 }

@@ -19,8 +19,8 @@ final readonly class WorkingData
      * @param  object  $why  lines by figure of the ledger
      */
     private function __construct(
-        #[OA\Property(description: 'Flow at the right end')] public Shown $mostFlow,
-        #[OA\Property(description: 'Pressure at the upper end')] public Shown $mostPressure,
+        #[OA\Property] public AxisData $across,
+        #[OA\Property] public AxisData $up,
         #[OA\Property(items: new OA\Items(type: 'object', required: ['name', 'path', 'clean', 'loaded', 'keepsQuiet', 'reachesGoal'], properties: [
             new OA\Property(property: 'name', type: 'string'), new OA\Property(property: 'path', type: 'string', description: 'The fan’s curve as an SVG path from 0 to 1, the origin at the upper left'),
             new OA\Property(property: 'clean', ref: '#/components/schemas/WorkingPoint'), new OA\Property(property: 'loaded', ref: '#/components/schemas/WorkingPoint'),
@@ -42,7 +42,7 @@ final readonly class WorkingData
     public static function of(WorkingPlan $plan, UnitLedger $unit, array $why): self
     {
         return new self(
-            Shown::of(Display::Flow, $plan->mostFlow), Shown::of(Display::Pressure, $plan->mostPressure),
+            AxisData::of('Flow of one unit', $plan->mostFlow, Display::Flow), AxisData::of('Pressure', $plan->mostPressure, Display::Pressure),
             array_map(fn (array $speed, SpeedLine $line): array => [
                 'name' => (string) $speed['name'], 'path' => self::path($speed['curve']),
                 'clean' => self::point($plan, $speed['clean']), 'loaded' => self::point($plan, $speed['loaded']),

@@ -32,7 +32,14 @@ final class Propagation
     /** @param  Unit  $told  at one speed, as told */
     private function __construct(private readonly Unit $told, private readonly Tolerances $tolerances)
     {
-        $this->deviations = array_filter($tolerances->ofUnit($told->from), fn (float $deviation): bool => $deviation > 0.0);
+        /** @var array<int, float> $deviations */
+        $deviations = [];
+        foreach ($tolerances->ofUnit($told->from) as $figure => $deviation) {
+            if ($deviation > 0.0) {
+                $deviations[$figure] = $deviation;
+            }
+        }
+        $this->deviations = $deviations;
     }
 
     /** @param  int  $speed  which one */

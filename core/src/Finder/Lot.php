@@ -100,7 +100,7 @@ final class Lot
      */
     public function propagationOfAnyMedia(int $speed): ?Propagation
     {
-        return $this->ideal->isIntake ? null : $this->propagations[(string) $speed] ??= Propagation::through($this->ideal->leaking(0.0), $speed, $this->question->tolerances);
+        return $this->ideal->isIntake ? null : $this->propagations[" {$speed}"] ??= Propagation::through($this->ideal->leaking(0.0), $speed, $this->question->tolerances);
     }
 
     /** The same of some media, leaking surely as little as any way of making it. */

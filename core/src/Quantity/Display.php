@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Quantity;
 
+use LogicException;
+
 /**
  * How each kind of figure is written for people, in either measure. Values come in as SI.
  */
@@ -88,6 +90,22 @@ enum Display
             self::Concentration => self::number($si, 1).' µg/m³',
             self::Density => self::number($si, 3).' kg/m³',
             self::Angle => self::number($si, 0).'°',
+        };
+    }
+
+    /** Unit of its numbers along an axis. */
+    public function unit(System $system): Unit
+    {
+        $imperial = $system === System::Imperial;
+
+        return match ($this) {
+            self::Flow => $imperial ? Unit::CubicFootPerMinute : Unit::CubicMetrePerHour,
+            self::Pressure => $imperial ? Unit::InchOfWater : Unit::Pascal,
+            self::Velocity => $imperial ? Unit::FootPerMinute : Unit::MetrePerSecond,
+            self::Concentration => Unit::MicrogramPerCubicMetre,
+            self::Share, self::Chance => Unit::Percent,
+            self::Minutes => Unit::Minute,
+            default => throw new LogicException('Nothing is drawn along an axis of this.'),
         };
     }
 

@@ -37,7 +37,7 @@ trait UsualShape
     public function isNeedless(Design $design): bool
     {
         return match ($design->option('collar')) {
-            null => false,
+            '' => false,
             'collar' => ! in_array('collar', array_column($design->assemble()->panels, 'id'), true),
             default => in_array(LeakKind::UncoveredRing, array_column($design->assemble()->openings, 'kind'), true),
         };

@@ -2,6 +2,7 @@ import createClient from 'openapi-fetch';
 import type { components, paths } from './generated';
 
 type Schemas = components['schemas'];
+export type Axis = Schemas['Axis'];
 export type Catalogue = Schemas['Catalogue'];
 export type Choices = Schemas['Choices'];
 export type Comparison = Schemas['Comparison'];
@@ -20,8 +21,10 @@ export type Misfits = Schemas['Misfits'];
 export type PartLine = Schemas['PartLine'];
 export type PartSheet = Schemas['PartSheet'];
 export type Person = Schemas['Person'];
+export type Placement = Schemas['Placement'];
 export type Plan = Schemas['Plan'];
 export type Problem = Schemas['Problem'];
+export type Purifier = Schemas['Purifier'];
 export type Room = Schemas['Room'];
 export type RoomCard = Schemas['RoomCard'];
 export type RoomEntries = Schemas['RoomEntries'];

@@ -1,7 +1,18 @@
 import { MutationCache, QueryCache, QueryClient, keepPreviousData, notifyManager, useQuery } from '@tanstack/vue-query';
 import { computed, toValue, type MaybeRefOrGetter } from 'vue';
 import { router } from '../router';
-import { answer, api, Refused, type Choices, type Drawing, type FindRequest, type Ledger, type PartLine, type RoomEntries } from './client';
+import {
+    answer,
+    api,
+    Refused,
+    type Choices,
+    type Drawing,
+    type FindRequest,
+    type Ledger,
+    type PartLine,
+    type Placement,
+    type RoomEntries,
+} from './client';
 import { drawn, withStrokes } from './strokes';
 
 function onFault(fault: Error): void {
@@ -113,6 +124,8 @@ export interface Question {
     unit: Choices | null;
     version: number | null;
     programme: number | null;
+    /** What stands in the room besides and is counted; left out for nothing. */
+    beside?: Placement[];
     view?: { turn: number; apart: boolean };
 }
 
@@ -140,7 +153,7 @@ export const useEvaluation = (question: MaybeRefOrGetter<Question | null>) =>
         gcTime: 60_000,
     });
 
-export type PlanQuestion = Pick<Question, 'room' | 'goal' | 'unit' | 'programme'>;
+export type PlanQuestion = Pick<Question, 'room' | 'goal' | 'unit' | 'programme' | 'beside'>;
 
 /** The room as it is drawn, whoever uses it. */
 export const usePlanned = (question: MaybeRefOrGetter<PlanQuestion | null>) =>
@@ -220,6 +233,20 @@ export const useWorking = (question: MaybeRefOrGetter<Question | null>, open: Ma
         gcTime: 30_000,
     });
 
+/** The air of the room over an hour or a day, with what is on the bench and stands beside it. */
+export const useAir = (question: MaybeRefOrGetter<Question>, start: MaybeRefOrGetter<string>, hours: MaybeRefOrGetter<1 | 24>) =>
+    useQuery({
+        queryKey: ['air', question, start, hours],
+        queryFn: ({ signal }) => {
+            const { room, goal, unit, version, programme, beside } = toValue(question);
+            const body = { room, goal, unit: unit as Choices, version, programme, beside, start: toValue(start), hours: toValue(hours) };
+            return answer(api.POST('/airs', { body, signal }));
+        },
+        enabled: () => toValue(question).unit !== null,
+        placeholderData: keepPreviousData,
+        gcTime: 30_000,
+    });
+
 export const useDisputes = (unit: MaybeRefOrGetter<Choices>, programme: MaybeRefOrGetter<number>) =>
     useQuery({
         queryKey: ['disputes', programme, unit],
@@ -231,8 +258,8 @@ export const useComparison = (question: MaybeRefOrGetter<Question | null>, units
     useQuery({
         queryKey: ['comparison', question, units],
         queryFn: ({ signal }) => {
-            const { room, goal, programme } = toValue(question) as Question;
-            return answer(api.POST('/comparisons', { body: { room, goal, programme, units: toValue(units) }, signal }));
+            const { room, goal, programme, beside } = toValue(question) as Question;
+            return answer(api.POST('/comparisons', { body: { room, goal, programme, beside, units: toValue(units) }, signal }));
         },
         enabled: () => toValue(question) !== null && toValue(units).length > 0,
         placeholderData: keepPreviousData,

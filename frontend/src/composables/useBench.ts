@@ -1,5 +1,5 @@
 import { computed, reactive, shallowRef, watch, type Ref } from 'vue';
-import { Refused, type Choices, type Ledger, type RoomEntries } from '../api/client';
+import { Refused, type Choices, type Ledger, type Placement, type RoomEntries } from '../api/client';
 import { evaluationOf, queryClient, useEvaluation, type Question } from '../api/queries';
 
 const TYPING_PAUSE = 160;
@@ -18,6 +18,7 @@ export function useBench(
     withUnit: Ref<boolean>,
     version: Ref<number | null>,
     programme: Ref<number | null>,
+    beside: Ref<Placement[]>,
 ) {
     /** How the unit is looked at: degrees to the right, and whether its parts are drawn apart. */
     const view = reactive({ turn: 0, apart: false });
@@ -35,13 +36,17 @@ export function useBench(
             unit: withUnit.value ? { ...draft.choices } : null,
             version: withUnit.value && draft.keepFigures ? version.value : null,
             programme: programme.value,
+            ...(beside.value.length === 0 ? {} : { beside: beside.value }),
             ...(view.turn === 0 && !view.apart ? {} : { view: { ...view } }),
         };
         // On its way before the screen is drawn anew with what was chosen; whoever shows the answer finds it by its question.
         void queryClient.prefetchQuery(evaluationOf(question.value));
     }
 
-    watch([() => draft.goal, () => draft.keepFigures, ready, withUnit, version, programme, view], ask, { deep: true, immediate: true });
+    watch([() => draft.goal, () => draft.keepFigures, ready, withUnit, version, programme, beside, view], ask, {
+        deep: true,
+        immediate: true,
+    });
     watch(() => draft.choices, ask, { deep: true, flush: 'sync' });
     watch(
         () => draft.entries,

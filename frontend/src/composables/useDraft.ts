@@ -16,6 +16,9 @@ export const FRESH_ROOM: RoomEntries = {
     ventilation: '',
     central: '',
     central_grade: '',
+    supply: '',
+    supply_grade: '',
+    exhaust: '',
     outline: [],
     furnishings: [],
 };
@@ -38,6 +41,8 @@ interface Draft {
     goal: string;
     choices: Choices;
     keepFigures: boolean;
+    /** Build of the room that is on the bench; 0 for the latest, NEW for one that is not saved yet. */
+    bench: number;
     /** What it was begun from: the room's revision, the latest version of its latest build and the number of that; 0 for none. */
     revision: number;
     versionId: number;
@@ -46,10 +51,17 @@ interface Draft {
     pinned: Choices[];
 }
 
-const standing = (room: Room | null): Pick<Draft, 'revision' | 'versionId' | 'version'> => ({
+/** In place of a build's number: one that is not saved yet, beside those that are. */
+export const NEW = -1;
+
+/** The build of a room that is on the bench; null for one that is not saved yet. */
+export const onBench = (room: Room | null, bench: number): Room['builds'][number] | null =>
+    bench === NEW ? null : (room?.builds.find(({ id }) => id === bench) ?? room?.builds.at(-1) ?? null);
+
+const standing = (room: Room | null, bench: number): Pick<Draft, 'revision' | 'versionId' | 'version'> => ({
     revision: room?.revision ?? 0,
-    versionId: room?.builds.at(-1)?.latest.id ?? 0,
-    version: room?.builds.at(-1)?.latest.number ?? 0,
+    versionId: onBench(room, bench)?.latest.id ?? 0,
+    version: onBench(room, bench)?.latest.number ?? 0,
 });
 
 const same = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b);
@@ -65,6 +77,7 @@ export function useDraft(key: string) {
         goal: 'air-changes-5',
         choices: { ...FIRST_CHOICES },
         keepFigures: true,
+        bench: 0,
         revision: 0,
         versionId: 0,
         version: 0,
@@ -82,19 +95,20 @@ export function useDraft(key: string) {
 
     /** Takes what the server holds, and lays over it what was kept: in this browser, else by the server from another. */
     function begin(room: Room | null, keptElsewhere: Partial<Draft> | null = null): void {
-        const choices = room?.builds.at(-1)?.latest.choices ?? null;
+        const text = sessionStorage.getItem(place);
+        const kept = text === null ? keptElsewhere : (JSON.parse(text) as Draft);
+        const bench = kept?.bench ?? 0;
+        const choices = onBench(room, bench)?.latest.choices ?? null;
         if (room) saved.value = { entries: room.entries, goal: room.goal, choices };
-        const stand = standing(room);
         Object.assign(draft, {
             entries: { ...(room?.entries ?? FRESH_ROOM) },
             goal: room?.goal ?? 'air-changes-5',
             choices: { ...(choices ?? FIRST_CHOICES) },
             keepFigures: true,
-            ...stand,
+            bench,
+            ...standing(room, bench),
             pinned: [],
         });
-        const text = sessionStorage.getItem(place);
-        const kept = text === null ? keptElsewhere : (JSON.parse(text) as Draft);
         if (kept !== null) {
             Object.assign(draft, kept);
             draft.entries = { ...FRESH_ROOM, ...draft.entries };
@@ -104,7 +118,7 @@ export function useDraft(key: string) {
 
     /** Whether someone else has saved since this was begun: the room, or a version of its build. */
     function overtaken(room: Room): { room: boolean; build: boolean } {
-        const { revision, versionId } = standing(room);
+        const { revision, versionId } = standing(room, draft.bench);
         return { room: revision > draft.revision, build: versionId > draft.versionId };
     }
 
@@ -118,8 +132,8 @@ export function useDraft(key: string) {
 
     /** What is on the screen stays, and is saved after theirs. */
     function keepMine(room: Room): void {
-        saved.value = { entries: room.entries, goal: room.goal, choices: room.builds.at(-1)?.latest.choices ?? null };
-        Object.assign(draft, standing(room));
+        saved.value = { entries: room.entries, goal: room.goal, choices: onBench(room, draft.bench)?.latest.choices ?? null };
+        Object.assign(draft, standing(room, draft.bench));
     }
 
     function roomSaved(room: Room): void {
@@ -129,9 +143,16 @@ export function useDraft(key: string) {
         draft.goal = room.goal;
     }
 
-    function buildSaved({ id, number, choices }: Room['builds'][number]['latest']): void {
+    /** Another build comes to the bench: one of the room, or a new one that begins with what lies there. */
+    function put(room: Room, bench: number, choices?: Choices): void {
+        const latest = onBench(room, bench)?.latest.choices ?? null;
+        saved.value = { ...saved.value, choices: latest };
+        Object.assign(draft, { bench, ...standing(room, bench), choices: { ...(choices ?? latest ?? draft.choices) }, keepFigures: true });
+    }
+
+    function buildSaved(build: number, { id, number, choices }: Room['builds'][number]['latest']): void {
         saved.value = { ...saved.value, choices };
-        Object.assign(draft, { versionId: id, version: number, choices: { ...choices } });
+        Object.assign(draft, { bench: build, versionId: id, version: number, choices: { ...choices } });
         draft.keepFigures = true;
     }
 
@@ -159,5 +180,5 @@ export function useDraft(key: string) {
         { flush: 'post' },
     );
 
-    return { draft, unsaved, ready, roomChanged, buildChanged, begin, overtaken, takeTheirs, keepMine, roomSaved, buildSaved, forget };
+    return { draft, unsaved, ready, roomChanged, buildChanged, begin, overtaken, takeTheirs, keepMine, roomSaved, buildSaved, put, forget };
 }

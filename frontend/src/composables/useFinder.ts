@@ -1,6 +1,16 @@
 import { useQueryClient } from '@tanstack/vue-query';
 import { computed, reactive, shallowRef, toValue, watch, type MaybeRefOrGetter } from 'vue';
-import { Refused, type Choices, type Drawing, type Find, type FindRequest, type Found, type RoomEntries, type Wishes } from '../api/client';
+import {
+    Refused,
+    type Choices,
+    type Drawing,
+    type Find,
+    type FindRequest,
+    type Found,
+    type Placement,
+    type RoomEntries,
+    type Wishes,
+} from '../api/client';
 import { useFind, useSketches } from '../api/queries';
 
 const TYPING_PAUSE = 350;
@@ -24,6 +34,7 @@ export const NO_WISHES: Wishes = {
     prefilters: false,
     coarser: false,
     units: 4,
+    sure: 0.75,
 };
 
 const placeOf = (key: string): string => `wishes:${key}`;
@@ -44,6 +55,8 @@ interface Asked {
     programme: number;
     build: number | null;
     level: string;
+    /** What stands in the room already. */
+    beside: Placement[];
 }
 
 /** What a drawing depends on: builds that differ in joining, number or speed alone look the same. */
@@ -64,8 +77,8 @@ export function useFinder(key: string, asked: MaybeRefOrGetter<Asked>) {
 
     function ask(): void {
         clearTimeout(pause);
-        const { entries, goal, programme, build } = toValue(asked);
-        question.value = { room: { ...entries }, goal, programme, build, wishes: { ...wishes } };
+        const { entries, goal, programme, build, beside } = toValue(asked);
+        question.value = { room: { ...entries }, goal, programme, build, beside, wishes: { ...wishes } };
     }
 
     watch(

@@ -20,8 +20,13 @@ export function usePlan(ask: () => PlanQuestion, open: Ref<boolean>) {
 
     const key = computed(() => {
         if (!open.value) return '';
-        const { room, unit, programme } = ask();
-        return JSON.stringify([PARTS.map((part) => room[part]), LOOKS.map((look) => unit?.[look]), programme]);
+        const { room, unit, programme, beside } = ask();
+        return JSON.stringify([
+            PARTS.map((part) => room[part]),
+            LOOKS.map((look) => unit?.[look]),
+            programme,
+            beside?.map(({ count }) => count),
+        ]);
     });
     function next(): void {
         if (!open.value) return;

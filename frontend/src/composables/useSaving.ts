@@ -1,7 +1,7 @@
 import { useQueryClient } from '@tanstack/vue-query';
 import { ref, type Ref } from 'vue';
 import { useRouter } from 'vue-router';
-import { answer, api, Refused, type Ledger, type Room } from '../api/client';
+import { answer, api, Refused, type Ledger, type Placement, type Room } from '../api/client';
 import type { useDraft } from './useDraft';
 
 interface Saved {
@@ -10,10 +10,12 @@ interface Saved {
     drafting: ReturnType<typeof useDraft>;
     build: Ref<Room['builds'][number] | null>;
     ledger: Ref<Ledger | undefined>;
+    /** What stands in the room besides and is counted. */
+    beside: Ref<Placement[]>;
 }
 
 /** Saves what is on the screen: the room, and with it the build. */
-export function useSaving({ roomId, siteId, drafting, build, ledger }: Saved) {
+export function useSaving({ roomId, siteId, drafting, build, ledger, beside }: Saved) {
     const client = useQueryClient();
     const router = useRouter();
     const busy = ref(false);
@@ -34,18 +36,21 @@ export function useSaving({ roomId, siteId, drafting, build, ledger }: Saved) {
         if (build.value === null) {
             const name = ledger.value?.unit?.summary.split(' · ')[0] ?? 'Build';
             const added = await answer(
-                api.POST('/rooms/{room}/builds', { params: { path: { room: id } }, body: { name, unit: draft.choices } }),
+                api.POST('/rooms/{room}/builds', {
+                    params: { path: { room: id } },
+                    body: { name, unit: draft.choices, beside: beside.value },
+                }),
             );
-            drafting.buildSaved(added.latest);
+            drafting.buildSaved(added.id, added.latest);
             return;
         }
         const version = await answer(
             api.POST('/builds/{build}/versions', {
                 params: { path: { build: build.value.id } },
-                body: { unit: draft.choices, basedOn: draft.version, keepFigures: draft.keepFigures },
+                body: { unit: draft.choices, beside: beside.value, basedOn: draft.version, keepFigures: draft.keepFigures },
             }),
         );
-        drafting.buildSaved(version);
+        drafting.buildSaved(build.value.id, version);
     }
 
     async function save(withBuild: boolean): Promise<string> {

@@ -5,9 +5,10 @@ import type { Stage } from '../components/room/StageRail.vue';
 import { useAgainst } from './useAgainst';
 import { beside, useAhead } from './useAhead';
 import { useBench } from './useBench';
-import { useDraft } from './useDraft';
+import { onBench, useDraft } from './useDraft';
 import { useKeeping } from './useKeeping';
 import { useMeasure } from './useMeasure';
+import { usePlacements } from './usePlacements';
 import { useSaving } from './useSaving';
 
 type StageKey = Stage['key'];
@@ -45,12 +46,13 @@ export function useWork() {
         { immediate: true },
     );
 
-    const build = computed(() => room.data.value?.builds.at(-1) ?? null);
+    const build = computed(() => onBench(room.data.value ?? null, draft.bench));
     const versionId = computed(() => build.value?.latest.id ?? null);
     const saved = useVersion(versionId);
     const against = useAgainst(`room-${roomId.value}`, versionId);
     const withUnit = computed(() => build.value !== null || stage.value === 'build');
-    const bench = useBench(draft, ready, withUnit, versionId, programmeId);
+    const placing = usePlacements(room.data, build);
+    const bench = useBench(draft, ready, withUnit, versionId, programmeId, placing.counted);
     useAhead(
         bench.question,
         bench.ledger,
@@ -59,7 +61,7 @@ export function useWork() {
             return unit && line ? beside(unit, line) : [];
         }),
     );
-    const saving = useSaving({ roomId, siteId, drafting, build, ledger: bench.ledger });
+    const saving = useSaving({ roomId, siteId, drafting, build, ledger: bench.ledger, beside: placing.counted });
 
     watch(stage, (next) => {
         if (roomId.value !== null) void router.replace({ name: 'room', params: { room: roomId.value, stage: next } });
@@ -132,6 +134,7 @@ export function useWork() {
         versionId,
         saved,
         against,
+        placing,
         bench,
         saving,
         overtaken,

@@ -12,6 +12,7 @@ import RoomStage from '../components/room/RoomStage.vue';
 import SaveBar from '../components/room/SaveBar.vue';
 import StageRail from '../components/room/StageRail.vue';
 import TargetStage from '../components/room/TargetStage.vue';
+import { NEW } from '../composables/useDraft';
 import { keepWishes } from '../composables/useFinder';
 import { useHistory } from '../composables/useHistory';
 import { useWork } from '../composables/useWork';
@@ -58,8 +59,9 @@ function settle(sets: Need['sets']): void {
 }
 
 /** What was found comes to the bench, to be looked at and changed. */
-function take(choices: Choices): void {
-    draft.choices = { ...choices };
+function take(choices: Choices, isAdded: boolean): void {
+    if (isAdded && room.data.value) work.drafting.put(room.data.value, NEW, choices);
+    else draft.choices = { ...choices };
     stage.value = 'build';
 }
 </script>
@@ -122,6 +124,8 @@ function take(choices: Choices): void {
                     :goal-name="ledger.goal"
                     :programme="work.programmeId.value"
                     :build="work.build.value?.id ?? null"
+                    :beside="work.placing.counted.value"
+                    :there="work.placing.all.value"
                     :currency="currency"
                     @take="take"
                 />
@@ -142,6 +146,8 @@ function take(choices: Choices): void {
                     :pinned="draft.pinned"
                     :looked="work.bench.view"
                     :against="work.against.pinned.value"
+                    :placing="work.placing"
+                    @another="(build) => room.data.value && work.drafting.put(room.data.value, build ?? NEW)"
                     @hold-against="(version) => (work.against.pinned.value = version)"
                     @look="(looked) => Object.assign(work.bench.view, looked)"
                     @undo="history.undo()"

@@ -64,4 +64,9 @@ final readonly class AirChanges implements Target
     {
         return 'how big the room is';
     }
+
+    public function holds(): ?float
+    {
+        return null;
+    }
 }

@@ -48,6 +48,11 @@ final readonly class Concentration implements Target
         return true;
     }
 
+    public function holds(): float
+    {
+        return $this->level;
+    }
+
     public function needs(): string
     {
         return 'how much is outdoors';

@@ -21,4 +21,9 @@ trait NamedTarget
     {
         return $this->source;
     }
+
+    public function holds(): ?float
+    {
+        return null;
+    }
 }

@@ -44,6 +44,9 @@ interface Target
     /** What must be told of a room before it can ask anything: `how many people`. */
     public function needs(): string;
 
+    /** Concentration that it holds the room to, ug/m3; null where it is about something else. */
+    public function holds(): ?float;
+
     /**
      * What the building itself gives towards it: fixed outdoor air, a good central filter.
      *

@@ -3,6 +3,7 @@ import { computed, ref, watch } from 'vue';
 import type { Catalogue, Choices, Ledger } from '../../api/client';
 import { useMisfits, useWorking, type Question } from '../../api/queries';
 import { nearest, useAhead } from '../../composables/useAhead';
+import type { Placing } from '../../composables/usePlacements';
 import { usePlan } from '../../composables/usePlan';
 import { useSwap } from '../../composables/useSwap';
 import SceneDrawing from '../SceneDrawing.vue';
@@ -10,10 +11,12 @@ import ChoicePanel from './ChoicePanel.vue';
 import { CHOICES, choosable, inForce, options, shapeOptions, type ChoiceKey } from './choices';
 import PartTray from './PartTray.vue';
 import CompareView from './CompareView.vue';
+import AirView from './AirView.vue';
 import CurvesView from './CurvesView.vue';
 import ShapeChoices from './ShapeChoices.vue';
 import SwapPreview from './SwapPreview.vue';
 import UnitDrawing from './UnitDrawing.vue';
+import StandsView from './StandsView.vue';
 import VersionsView from './VersionsView.vue';
 import ViewSwitch from '../ViewSwitch.vue';
 
@@ -34,6 +37,7 @@ const props = defineProps<{
     looked: { turn: number; apart: boolean };
     /** Version that is pinned to the ledger. */
     against: number | null;
+    placing: Placing;
 }>();
 const emit = defineEmits<{
     choose: [choices: Choices];
@@ -44,17 +48,25 @@ const emit = defineEmits<{
     unpin: [index: number];
     holdAgainst: [version: number | null];
     look: [looked: { turn: number; apart: boolean }];
+    /** Another build comes to the bench; null for a new one. */
+    another: [build: number | null];
 }>();
 
 const turned = (degrees: number): number => Math.round(((degrees % 360) + 360) % 360);
 
-const VIEWS = { unit: 'Drawing', curves: 'Curves', compare: 'Compare', versions: 'Versions' };
+const VIEWS = { unit: 'Drawing', curves: 'Curves', air: 'Air', stands: 'In the room', compare: 'Compare', versions: 'Versions' };
 const view = ref<keyof typeof VIEWS>('unit');
 /** Whether the view shows the unit itself, whose parts are changed there; the others show it beside what it is held against. */
 const isMade = computed(() => view.value === 'unit' || view.value === 'curves');
 /** The room with what stands in it, once there are figures for it. */
 const { plan } = usePlan(
-    () => ({ room: props.question!.room, goal: props.question!.goal, unit: props.question!.unit, programme: props.programme }),
+    () => ({
+        room: props.question!.room,
+        goal: props.question!.goal,
+        unit: props.question!.unit,
+        programme: props.programme,
+        beside: props.question!.beside,
+    }),
     computed(() => view.value === 'unit' && props.question?.unit != null),
 );
 const working = useWorking(
@@ -177,6 +189,17 @@ useAhead(
                 @pin="emit('pin', choices)"
                 @unpin="(index) => emit('unpin', index)"
             />
+            <StandsView
+                v-else-if="view === 'stands'"
+                class="unit"
+                :ledger="ledger"
+                :catalogue="catalogue"
+                :choices="choices"
+                :placing="placing"
+                @units="(units) => emit('choose', { ...choices, units })"
+                @another="(id) => emit('another', id)"
+            />
+            <AirView v-else-if="view === 'air' && question" class="unit" :question="question" />
             <VersionsView
                 v-else-if="view === 'versions'"
                 class="unit"
@@ -235,7 +258,7 @@ useAhead(
                 <p v-for="fault in faults" :key="fault">{{ fault }}</p>
                 <p class="stays">The drawing and the figures still show what fitted last.</p>
             </div>
-            <div v-else-if="newer.length && keepFigures" class="note">
+            <div v-else-if="view === 'unit' && newer.length && keepFigures" class="note">
                 Computed with the figures of the saved version. The catalogue has newer ones for {{ newer.join(', ') }}.
                 <button type="button" @click="emit('takeNewer')">Use the newer ones</button>
             </div>
@@ -330,7 +353,7 @@ figcaption {
     position: absolute;
     z-index: 3;
     right: 10px;
-    top: 10px;
+    top: 56px;
     display: flex;
     background: var(--sheet);
     border: 1px solid var(--pencil);

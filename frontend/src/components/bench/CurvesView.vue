@@ -2,6 +2,7 @@
 import { ref } from 'vue';
 import type { Working } from '../../api/client';
 import { useMeasure } from '../../composables/useMeasure';
+import PlotAxes from '../PlotAxes.vue';
 
 const props = defineProps<{ working: Working; chosen: string }>();
 const emit = defineEmits<{ speed: [name: string] }>();
@@ -34,64 +35,62 @@ const percent = (share: number): string => `${share * 100}%`;
 
 <template>
     <figure class="curves" aria-label="Fan against filters">
-        <span class="up"
-            >Pressure <b class="figure">{{ show(working.mostPressure) }}</b></span
-        >
-        <div ref="plot" class="plot" @pointerdown="begin" @pointermove="follow" @pointerup="dragging = false">
-            <svg viewBox="0 0 1 1" preserveAspectRatio="none" aria-hidden="true">
-                <path v-for="line in [0.25, 0.5, 0.75]" :key="line" :d="`M0 ${line}H1M${line} 0V1`" class="grid" />
-                <rect
-                    :x="working.band.x1"
-                    :y="working.band.y1"
-                    :width="Math.max(0, working.band.x2 - working.band.x1)"
-                    :height="Math.max(0, working.band.y2 - working.band.y1)"
-                    class="band"
+        <PlotAxes :across="working.across" :up="working.up" class="plotted">
+            <div ref="plot" class="pulled" @pointerdown="begin" @pointermove="follow" @pointerup="dragging = false">
+                <svg viewBox="0 0 1 1" preserveAspectRatio="none" aria-hidden="true">
+                    <rect
+                        :x="working.band.x1"
+                        :y="working.band.y1"
+                        :width="Math.max(0, working.band.x2 - working.band.x1)"
+                        :height="Math.max(0, working.band.y2 - working.band.y1)"
+                        class="band"
+                    />
+                    <path :d="working.loadedBox" class="box loaded" />
+                    <path :d="working.box" class="box" />
+                    <path
+                        v-for="one in working.speeds"
+                        :key="one.name"
+                        :d="one.path"
+                        class="fan"
+                        :class="{ chosen: one.name === chosen }"
+                    />
+                </svg>
+                <span
+                    v-for="one in working.speeds"
+                    :key="`dust-${one.name}`"
+                    class="dust"
+                    :style="{ left: percent(one.loaded.x), top: percent(one.loaded.y) }"
+                    aria-hidden="true"
                 />
-                <path :d="working.loadedBox" class="box loaded" />
-                <path :d="working.box" class="box" />
-                <path v-for="one in working.speeds" :key="one.name" :d="one.path" class="fan" :class="{ chosen: one.name === chosen }" />
-            </svg>
-            <span
-                v-for="one in working.speeds"
-                :key="`dust-${one.name}`"
-                class="dust"
-                :style="{ left: percent(one.loaded.x), top: percent(one.loaded.y) }"
-                aria-hidden="true"
-            />
-            <span
-                v-for="one in working.speeds"
-                :key="one.name"
-                class="point figure"
-                :class="{ chosen: one.name === chosen, loud: !one.keepsQuiet }"
-                :data-speed="one.name"
-                :style="{ left: percent(one.clean.x), top: percent(one.clean.y) }"
-                :title="`Speed ${one.name}: ${show(one.clean.flow)} at ${show(one.clean.pressure)}; with filters that are due ${show(one.loaded.flow)}`"
-                >{{ one.name }}</span
-            >
-            <span
-                v-for="one in working.speeds.filter(({ name }) => name === chosen)"
-                :key="`handle-${one.name}`"
-                class="handle"
-                role="slider"
-                tabindex="0"
-                aria-label="Speed"
-                aria-valuemin="1"
-                :aria-valuemax="working.speeds.length"
-                :aria-valuenow="working.speeds.indexOf(one) + 1"
-                :aria-valuetext="`${one.name}: ${show(one.clean.flow)} through the filters at ${show(one.clean.pressure)}`"
-                :style="{ left: percent(one.clean.x), top: percent(one.clean.y) }"
-                @keydown.right.prevent="step(1)"
-                @keydown.up.prevent="step(1)"
-                @keydown.left.prevent="step(-1)"
-                @keydown.down.prevent="step(-1)"
-            />
-        </div>
-        <span class="across"
-            ><span>no flow</span
-            ><span
-                >Flow of one unit <b class="figure">{{ show(working.mostFlow) }}</b></span
-            ></span
-        >
+                <span
+                    v-for="one in working.speeds"
+                    :key="one.name"
+                    class="point figure"
+                    :class="{ chosen: one.name === chosen, loud: !one.keepsQuiet }"
+                    :data-speed="one.name"
+                    :style="{ left: percent(one.clean.x), top: percent(one.clean.y) }"
+                    :title="`Speed ${one.name}: ${show(one.clean.flow)} at ${show(one.clean.pressure)}; with filters that are due ${show(one.loaded.flow)}`"
+                    >{{ one.name }}</span
+                >
+                <span
+                    v-for="one in working.speeds.filter(({ name }) => name === chosen)"
+                    :key="`handle-${one.name}`"
+                    class="handle"
+                    role="slider"
+                    tabindex="0"
+                    aria-label="Speed"
+                    aria-valuemin="1"
+                    :aria-valuemax="working.speeds.length"
+                    :aria-valuenow="working.speeds.indexOf(one) + 1"
+                    :aria-valuetext="`${one.name}: ${show(one.clean.flow)} through the filters at ${show(one.clean.pressure)}`"
+                    :style="{ left: percent(one.clean.x), top: percent(one.clean.y) }"
+                    @keydown.right.prevent="step(1)"
+                    @keydown.up.prevent="step(1)"
+                    @keydown.left.prevent="step(-1)"
+                    @keydown.down.prevent="step(-1)"
+                />
+            </div>
+        </PlotAxes>
         <figcaption>
             <span class="key fan-key">fan at each speed</span><span class="key box-key">filters and leaks, clean</span
             ><span class="key dust-key">the same when the filters are due</span><span class="key band-key">nine times in ten</span>
@@ -109,18 +108,18 @@ const percent = (share: number): string => `${share * 100}%`;
     margin: 0;
     padding: 62px 34px 14px;
     display: grid;
-    grid-template-rows: auto 1fr auto auto;
+    grid-template-rows: minmax(0, 1fr) auto;
     gap: 4px;
     min-height: 0;
     font-size: 14px;
     color: var(--pencil);
 }
-.plot {
-    position: relative;
-    min-height: 220px;
-    background: color-mix(in oklab, var(--sheet), transparent 12%);
-    border-left: 2px solid var(--ink);
-    border-bottom: 2px solid var(--ink);
+.plotted {
+    min-height: 260px;
+}
+.pulled {
+    position: absolute;
+    inset: 0;
     touch-action: none;
     cursor: ew-resize;
 }
@@ -133,9 +132,6 @@ svg {
 path {
     fill: none;
     vector-effect: non-scaling-stroke;
-}
-.grid {
-    stroke: var(--mat-line);
 }
 .fan {
     stroke: var(--housing);
@@ -200,10 +196,6 @@ path {
     height: 9px;
     background: var(--kraft-edge);
     border-radius: 50%;
-}
-.across {
-    display: flex;
-    justify-content: space-between;
 }
 figcaption {
     display: flex;

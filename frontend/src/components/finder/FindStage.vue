@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
-import type { Choices, Found, RoomEntries } from '../../api/client';
+import type { Choices, Found, Placement, RoomEntries } from '../../api/client';
 import { useFinder, useLooks } from '../../composables/useFinder';
 import { useMeasure } from '../../composables/useMeasure';
 import BuildAxes, { type Brush } from './BuildAxes.vue';
@@ -14,9 +14,16 @@ const props = defineProps<{
     goalName: string;
     programme: number;
     build: number | null;
+    /** What stands in the room besides the units on the bench, and all that stands there. */
+    beside: Placement[];
+    there: Placement[];
     currency: string;
 }>();
-const emit = defineEmits<{ take: [choices: Choices] }>();
+const emit = defineEmits<{ take: [choices: Choices, isAdded: boolean] }>();
+/** Whether builds are looked for to be added to all that stands there, the units on the bench among it. */
+const adds = ref(false);
+const standing = computed(() => (adds.value ? props.there : props.beside));
+const count = (rows: Placement[]): number => rows.reduce((sum, row) => sum + row.count, 0);
 const { show } = useMeasure();
 
 /** Cards that are shown before more are asked for. */
@@ -29,6 +36,7 @@ const { wishes, found, errors, away, busy, ask, cancel } = useFinder(
         goal: props.goal,
         programme: props.programme,
         build: props.build,
+        beside: standing.value,
         level: props.entries.noise_limit ?? '',
     })),
 );
@@ -85,6 +93,9 @@ const number = (count: number): string => count.toLocaleString('en');
             <template v-else-if="found">
                 {{ number(found.generated) }} builds looked at. <b>{{ number(found.builds.length) }}</b> reach the goal ({{ goalName }}),
                 keep to this, and are beaten by no other.
+                <label v-if="there.length" class="adds"
+                    ><input v-model="adds" type="checkbox" data-adds /> add to what stands there ({{ count(there) }})</label
+                >
                 <span v-if="busy" class="again">Looking again …</span>
             </template>
         </p>
@@ -101,7 +112,7 @@ const number = (count: number): string => count.toLocaleString('en');
                         :currency="currency"
                         :lit="lit === pick.build.code"
                         @light="(on) => (lit = on ? pick.build.code : '')"
-                        @take="emit('take', pick.build.choices)"
+                        @take="emit('take', pick.build.choices, adds)"
                     />
                 </div>
                 <h2>All of them <small>the best of each measure on top; pull the tape along a measure to narrow them down</small></h2>
@@ -128,7 +139,7 @@ const number = (count: number): string => count.toLocaleString('en');
                         :currency="currency"
                         :lit="lit === one.code"
                         @light="(on) => (lit = on ? one.code : '')"
-                        @take="emit('take', one.choices)"
+                        @take="emit('take', one.choices, adds)"
                     />
                 </div>
                 <button v-if="listed.length < brushed.length" type="button" class="next" @click="shown += FIRST">Show more</button>
@@ -141,7 +152,7 @@ const number = (count: number): string => count.toLocaleString('en');
                     <ul v-if="found.builds.length">
                         <li v-for="wish in one.wishes" :key="wish.build.code + show(wish.text)">
                             {{ show(wish.text) }}
-                            <button type="button" @click="emit('take', wish.build.choices)">
+                            <button type="button" @click="emit('take', wish.build.choices, adds)">
                                 See it<span class="visually-hidden"> on the bench: {{ wish.build.title }}</span>
                             </button>
                         </li>
@@ -155,7 +166,7 @@ const number = (count: number): string => count.toLocaleString('en');
                             :drawing="looks(wish.build)"
                             :currency="currency"
                             :lit="false"
-                            @take="emit('take', wish.build.choices)"
+                            @take="emit('take', wish.build.choices, adds)"
                         />
                     </div>
                 </div>

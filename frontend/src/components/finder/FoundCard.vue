@@ -37,6 +37,10 @@ const whole = (money: string): string => Math.round(Number(money)).toLocaleStrin
                 <dd>{{ show(build.output) }}</dd>
             </div>
             <div>
+                <dt>chance</dt>
+                <dd data-test="chance">{{ show(build.chance) }}</dd>
+            </div>
+            <div>
                 <dt>floor</dt>
                 <dd>{{ show(build.footprint) }}</dd>
             </div>

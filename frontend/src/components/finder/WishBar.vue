@@ -19,6 +19,9 @@ const emit = defineEmits<{ change: [wishes: Partial<Wishes>] }>();
 const { measure, show } = useMeasure();
 const open = ref(false);
 
+/** Chances to reach the goal that may be asked for. */
+const SURE = [0.5, 0.75, 0.9];
+
 const FIELDS = computed<{ key: Typed; name: string; unit: string }[]>(() => [
     { key: 'level', name: 'No louder than', unit: 'dBA' },
     { key: 'seat', name: 'at a seat', unit: measure.value === 'imperial' ? 'ft off' : 'm off' },
@@ -80,6 +83,21 @@ function toggle(kind: 'tools' | 'skills', word: string): void {
                     {{ number }}
                 </button>
                 units</span
+            >
+            <span class="tick" role="group" aria-label="How sure it must be that the goal is reached"
+                >how sure
+                <button
+                    v-for="chance in SURE"
+                    :key="chance"
+                    type="button"
+                    class="count"
+                    :aria-pressed="(wishes.sure ?? 0.75) === chance"
+                    :aria-label="`Reaches the goal with a chance of ${chance * 100} %`"
+                    :data-sure="chance"
+                    @click="emit('change', { sure: chance })"
+                >
+                    {{ chance * 100 }} %
+                </button></span
             >
             <button
                 v-if="nearestSeat && wishes.seat === ''"

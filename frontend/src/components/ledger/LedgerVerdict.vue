@@ -7,11 +7,18 @@ const { show } = useMeasure();
 
 /** Where a share of the goal stands along the band, in which the goal is three quarters of the way. */
 const along = (share: number): number => Math.min(100, share * 75);
-const VERDICT = { meets: '✓ Reaches the goal', warns: '✓ Reaches the goal, with a warning', short: '✕ Falls short' };
+const MARKS = { reaches: '✓', probably: '✓', 'probably-not': '✕', 'falls-short': '✕' };
+/** A build that surely reaches its goal may still have something to be warned about. */
+const warned = (unit: Unit): string => (unit.likelihood === 'reaches' && unit.standing === 'warns' ? ', with a warning' : '');
 </script>
 
 <template>
-    <p class="verdict" :class="unit.standing" data-test="verdict">{{ VERDICT[unit.standing] }}</p>
+    <p class="verdict" :class="unit.standing" data-test="verdict">
+        {{ MARKS[unit.likelihood] }} {{ unit.verdict }}{{ warned(unit) }}
+        <small
+            >a chance of <b class="figure" data-test="chance">{{ show(unit.chanceText) }}</b></small
+        >
+    </p>
     <div class="band" aria-hidden="true">
         <i :class="{ short: !speed.reachesGoal }" :style="{ width: `${along(speed.goalShare)}%` }" />
         <u :style="{ left: `${along(unit.band.lowShare)}%`, right: `${100 - along(unit.band.highShare)}%` }" />
@@ -23,8 +30,10 @@ const VERDICT = { meets: '✓ Reaches the goal', warns: '✓ Reaches the goal, w
         <li v-for="remark in unit.remarks" :key="remark" class="remark">{{ remark }}</li>
     </ul>
     <p class="needed">
-        This room needs <b class="figure" data-test="needed">{{ unit.needed }}</b> {{ unit.needed === 1 ? 'unit' : 'units' }} at this speed.
+        By the figures as told the room needs <b class="figure" data-test="needed">{{ unit.needed }}</b>
+        {{ unit.needed === 1 ? 'unit' : 'units' }} at this speed.
     </p>
+    <p v-if="unit.surer" class="surer" data-test="surer">What would make it surer: {{ show(unit.surer) }}</p>
 </template>
 
 <style scoped>
@@ -110,7 +119,18 @@ const VERDICT = { meets: '✓ Reaches the goal', warns: '✓ Reaches the goal, w
 .findings .remark::before {
     content: '·';
 }
-.needed {
+.verdict small {
+    display: block;
     font-size: 14px;
+    font-weight: 400;
+}
+.needed,
+.surer {
+    font-size: 14px;
+}
+.surer {
+    padding: 6px 10px;
+    background: var(--mat);
+    line-height: 1.35;
 }
 </style>

@@ -26,6 +26,9 @@ const OF_SPEED: { key: keyof Speed; name: string; strong?: boolean }[] = [
     { key: 'pressure', name: 'Pressure in box' },
 ];
 
+/** Times carry the range that the mixing of the room's air and the figures of the build give them. */
+const RANGES: Partial<Record<keyof Speed, 'minutes90' | 'minutes99'>> = { minutes90: 'minutes90', minutes99: 'minutes99' };
+
 const row = (key: string, name: string, now: string, then: string | undefined, strong = false): LedgerRow => ({
     key,
     name,
@@ -57,7 +60,17 @@ export function ledgerRows(ledger: Ledger, before: Ledger | null, measure: Measu
     return [
         // What nothing is known of, such as the level at a seat where none is drawn, takes no row.
         ...OF_SPEED.filter(({ key }) => speed[key] !== null).flatMap(({ key, name, strong }) => [
-            row(key, name, (speed[key] as Shown)[measure], (old?.[key] as Shown | null | undefined)?.[measure], strong ?? false),
+            row(
+                key,
+                name,
+                RANGES[key]
+                    ? `${(speed[key] as Shown)[measure].replace(' min', '')} (${unit[RANGES[key]][measure]})`
+                    : (speed[key] as Shown)[measure],
+                RANGES[key] && old && before?.unit
+                    ? `${(old[key] as Shown)[measure].replace(' min', '')} (${before.unit[RANGES[key]][measure]})`
+                    : (old?.[key] as Shown | null | undefined)?.[measure],
+                strong ?? false,
+            ),
             ...(key === 'cleanAir'
                 ? [{ ...row('band', bandName(ledger), `${unit.band.low[measure]} – ${unit.band.high[measure]}`, undefined), wide: true }]
                 : []),

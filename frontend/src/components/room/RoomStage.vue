@@ -111,7 +111,38 @@ const text = (event: Event): string => (event.target as HTMLInputElement).value;
                         </option></select
                     >.</template
                 >
-                Outdoors it may come to
+                A fan blows in
+                <input
+                    class="word short"
+                    :value="entries.supply"
+                    :placeholder="bareFlow"
+                    aria-label="Outdoor air that a fan blows in through a filter"
+                    :aria-invalid="fault('supply') !== undefined"
+                    @input="set('supply', text($event))"
+                />
+                outdoor {{ entries.supply ? 'air through' : 'air,' }}
+                <template v-if="entries.supply"
+                    ><select
+                        class="word"
+                        :value="entries.supply_grade"
+                        aria-label="Grade of the filter of the supply fan"
+                        @change="set('supply_grade', text($event))"
+                    >
+                        <option value="">no filter</option>
+                        <option v-for="grade in catalogue.grades" :key="grade.id" :value="grade.id">
+                            {{ grade.name.toLowerCase() }}
+                        </option></select
+                    >,</template
+                >
+                one draws out
+                <input
+                    class="word short"
+                    :value="entries.exhaust"
+                    :placeholder="bareFlow"
+                    aria-label="Air that a fan draws out of the room"
+                    :aria-invalid="fault('exhaust') !== undefined"
+                    @input="set('exhaust', text($event))"
+                />. Outdoors it may come to
                 <input
                     class="word short"
                     :value="entries.outdoor"
@@ -132,7 +163,11 @@ const text = (event: Event): string => (event.target as HTMLInputElement).value;
             <NeedTalk @take="(sets) => emit('need', sets)" />
             <FieldFault v-if="entries.people !== ''" :said="fault('people')" />
             <FieldFault :said="fault('noise_limit')" />
-            <FieldFault v-for="field in ['outdoor', 'ventilation', 'central', 'central_grade']" :key="field" :said="fault(field)" />
+            <FieldFault
+                v-for="field in ['outdoor', 'ventilation', 'central', 'central_grade', 'supply', 'supply_grade', 'exhaust']"
+                :key="field"
+                :said="fault(field)"
+            />
         </div>
         <RoomDrawing
             :entries="entries"

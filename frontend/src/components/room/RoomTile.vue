@@ -5,15 +5,20 @@ import { useMeasure } from '../../composables/useMeasure';
 
 const props = defineProps<{ room: RoomCard }>();
 const { show } = useMeasure();
-const standing = computed(() => props.room.build?.latest.standing);
+/** As it is coloured: by the chance that all that stands there reaches the goal. */
+const standing = computed(() => {
+    const { likelihood } = props.room;
+    return likelihood === null
+        ? undefined
+        : ({ reaches: 'meets', probably: 'warns', 'probably-not': 'short', 'falls-short': 'short' } as const)[likelihood];
+});
 const said = computed(() => {
     switch (standing.value) {
         case 'meets':
-            return '✓ reaches its goal';
         case 'warns':
-            return '✓ reaches its goal, with a warning';
+            return `✓ ${props.room.verdict?.toLowerCase()}`;
         case 'short':
-            return '✕ falls short';
+            return `✕ ${props.room.verdict?.toLowerCase()}`;
         default:
             return '○ measured, nothing built yet';
     }
@@ -28,7 +33,7 @@ const said = computed(() => {
     >
         <svg class="plan" :viewBox="room.sheet" aria-hidden="true">
             <path :d="room.plan" />
-            <path v-if="room.build" class="unit" :d="room.units" />
+            <path v-if="room.purifiers" class="unit" :d="room.units" />
         </svg>
         <span class="text">
             <b>{{ room.name }}</b>

@@ -1,0 +1,86 @@
+import { useQueryClient } from '@tanstack/vue-query';
+import { computed, ref, type Ref } from 'vue';
+import { answer, api, Refused, type Placement, type Purifier, type Room } from '../api/client';
+
+export const NO_PURIFIER: Purifier = {
+    name: '',
+    clean_air: '',
+    level: '',
+    power: '',
+    refill_price: '',
+    refill_months: '',
+    width: '',
+    depth: '',
+    height: '',
+};
+
+/** What stands in a room besides the units on the bench: kept on the server as soon as it is changed. */
+export function usePlacements(room: Ref<Room | undefined>, build: Ref<Room['builds'][number] | null>) {
+    const client = useQueryClient();
+    const busy = ref(false);
+    const errors = ref<Record<string, string[]>>({});
+    const fault = ref('');
+    /** Rows that are left out of the count for now, by what they are. */
+    const without = ref<string[]>([]);
+
+    const nameOf = (row: Placement): string => JSON.stringify([row.build, row.bought]);
+    const all = computed<Placement[]>(() => room.value?.placements ?? []);
+    const beside = computed(() => all.value.filter((row) => row.build === null || row.build !== build.value?.id));
+    const counted = computed(() => beside.value.filter((row) => !without.value.includes(nameOf(row))));
+    /** Whether the units on the bench stand there, once they are saved. */
+    const isPlaced = computed(() => build.value !== null && all.value.some((row) => row.build === build.value?.id));
+
+    async function keep(placements: Placement[]): Promise<boolean> {
+        if (!room.value) return false;
+        busy.value = true;
+        try {
+            const kept = await answer(
+                api.PUT('/rooms/{room}/placements', {
+                    params: { path: { room: room.value.id } },
+                    body: { placements, revision: room.value.revision },
+                }),
+            );
+            client.setQueryData(['room', room.value.id], kept);
+            await client.invalidateQueries({ queryKey: ['programme'] });
+            errors.value = {};
+            fault.value = '';
+            return true;
+        } catch (refused) {
+            if (!(refused instanceof Refused)) throw refused;
+            errors.value = refused.errors;
+            fault.value = refused.status === 422 ? '' : refused.message;
+            if (refused.status === 409) await client.invalidateQueries({ queryKey: ['room'] });
+            return false;
+        } finally {
+            busy.value = false;
+        }
+    }
+
+    const add = (row: Placement): Promise<boolean> => keep([...all.value, row]);
+    const change = (old: Placement, next: Placement): Promise<boolean> => keep(all.value.map((row) => (row === old ? next : row)));
+    const remove = (gone: Placement): Promise<boolean> => keep(all.value.filter((row) => row !== gone));
+
+    function toggle(row: Placement): void {
+        const name = nameOf(row);
+        without.value = without.value.includes(name) ? without.value.filter((one) => one !== name) : [...without.value, name];
+    }
+
+    return {
+        all,
+        beside,
+        counted,
+        isPlaced,
+        isCounted: (row: Placement): boolean => counted.value.includes(row),
+        builds: computed(() => room.value?.builds ?? []),
+        build,
+        busy,
+        errors,
+        fault,
+        add,
+        change,
+        remove,
+        toggle,
+    };
+}
+
+export type Placing = ReturnType<typeof usePlacements>;

@@ -14,6 +14,7 @@ use Illuminate\Database\Seeder;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\File;
 use Jornel\Core\Kit\StockMove;
+use Jornel\Core\Part\PurifierEntry;
 use Jornel\Core\Quantity\System;
 
 /** The demo programme, once. */
@@ -27,7 +28,7 @@ class DatabaseSeeder extends Seeder
         if (Programme::query()->exists()) {
             return;
         }
-        /** @var array{programme: array<string, string>, stock: list<array{kind: string, code: string, move: string, pieces: int, build?: string, note?: string}>, people: list<array{name: string, email: string, role: string}>, sites: list<array{name: string, rooms: list<array{entries: array<string, mixed>, goal: string, build?: array<string, mixed>}>}>} $scenario */
+        /** @var array{programme: array<string, string>, stock: list<array{kind: string, code: string, move: string, pieces: int, build?: string, note?: string}>, people: list<array{name: string, email: string, role: string}>, sites: list<array{name: string, rooms: list<array{entries: array<string, mixed>, goal: string, build?: array<string, mixed>, bought?: list<array<string, mixed>>}>}>} $scenario */
         $scenario = json_decode(File::get(config()->string('jornel.data').'/demo/scenario.json'), true, 32, JSON_THROW_ON_ERROR);
         $programme = Programme::query()->create($scenario['programme']);
         foreach ($scenario['people'] as $person) {
@@ -60,7 +61,7 @@ class DatabaseSeeder extends Seeder
         }
     }
 
-    /** @param  array{entries: array<string, mixed>, goal: string, build?: array<string, mixed>}  $row */
+    /** @param  array{entries: array<string, mixed>, goal: string, build?: array<string, mixed>, bought?: list<array<string, mixed>>}  $row */
     private function room(Site $site, array $row, Person $organiser, SaveVersion $save, Evaluate $evaluate): void
     {
         $read = $evaluate($row['entries'], $row['goal'], null, System::Imperial)->room;
@@ -81,6 +82,9 @@ class DatabaseSeeder extends Seeder
             $build = $room->builds()->create(['name' => $choices['name']]);
             unset($choices['name']);
             $save($build->setRelation('room', $room->setRelation('site', $site)), $organiser, $choices, 0);
+        }
+        foreach ($row['bought'] ?? [] as $number => $bought) {
+            $room->placements()->create(['position' => $number + 1, 'count' => $bought['count'], 'bought' => PurifierEntry::withUnits($bought, System::Imperial)]);
         }
     }
 }

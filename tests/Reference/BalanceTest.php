@@ -10,6 +10,7 @@ use Jornel\Core\Part\Filter;
 use Jornel\Core\Part\Layer;
 use Jornel\Core\Part\TwoFigureCurve;
 use Jornel\Core\Shape\FilterFace;
+use Jornel\Core\Shape\LeakKind;
 use Jornel\Core\Tests\Sample;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
@@ -53,7 +54,7 @@ class BalanceTest extends TestCase
             $faces[] = FilterFace::stacked("face-{$number}", "kind {$number}", [Layer::of($filter, ($face['width'] - 0.024) * ($face['height'] - 0.024))]);
         }
         $fan = (new TwoFigureCurve($build['free'], $build['shut'], $build['exponent']))->scaled(1.0, $air->density / 1.2);
-        $balance = Balance::of($fan, Box::of($faces, [new Leak('leak', $build['leak'])], $air));
+        $balance = Balance::of($fan, Box::of($faces, [new Leak(LeakKind::Other, 'leak', $build['leak'])], $air));
 
         return [$balance->pressure, $balance->filterFlow, $balance->leakFlow];
     }

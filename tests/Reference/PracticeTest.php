@@ -43,11 +43,15 @@ class PracticeTest extends TestCase
         $this->near('circulator pushing, cfm', 700.0, 600.0, 820.0, $flow(Direction::Push));
     }
 
-    public function test_a_clean_drop_of_a_twentieth_of_an_inch_leaves_four_fifths_of_a_weak_box_fans_flow(): void
+    public function test_a_clean_drop_of_a_twentieth_of_an_inch_leaves_four_fifths_of_the_flow_of_fans_that_shut_off_late(): void
     {
-        $fan = Sample::catalogue()->fan('box-20-plain')->speeds[2]->curve;
-
-        $this->near('share of free flow at 0.05 inWC', 0.80, 0.75, 0.85, $fan->flow(0.05 * 249.089) / $fan->freeFlow());
+        // Told of a box fan that shuts off at 0.2 inWC; one that shuts off at 0.13, as the laboratories' panels ask for,
+        // keeps two thirds.
+        foreach (['box-20-plain' => [0.60, 0.85], 'box-20-deep' => [0.70, 0.85], 'circulator-12' => [0.75, 1.0], 'drum-18' => [0.75, 1.0]] as $id => [$low, $high]) {
+            $fan = Sample::catalogue()->fan($id);
+            $curve = $fan->speeds[count($fan->speeds) - 1]->curve;
+            $this->near("share of free flow at 0.05 inWC, {$id}", 0.80, $low, $high, $curve->flow(0.05 * 249.089) / $curve->freeFlow());
+        }
     }
 
     public function test_a_loaded_garage_takes_64_minutes_instead_of_50(): void
@@ -84,7 +88,7 @@ class PracticeTest extends TestCase
 
     public function test_an_installed_cube_takes_two_thirds_to_nine_tenths_of_the_free_flow(): void
     {
-        foreach (['20x20x1-g13-economy' => 0.6, '20x20x1-g13-dense' => 0.66, '20x20x2-g13' => 0.66] as $filter => $least) {
+        foreach (['20x20x1-g13-economy' => 0.55, '20x20x1-g13-dense' => 0.66, '20x20x2-g13' => 0.66] as $filter => $least) {
             $this->near("installed share of free flow, {$filter}", 0.75, $least, 0.9, self::top(Sample::design(filter: $filter))->balance->fanFlow / (1250.0 * self::CFM));
         }
     }

@@ -92,12 +92,16 @@ def solve(document):
     clean = [0.0, 0.0, 0.0]
     for count, layers in faces:
         q = through(layers, p)
-        for i, k in enumerate(EXPONENTS):
-            passed = 1.0
-            for area, _, _, rated in layers:
+        passed = [1.0, 1.0, 1.0]
+        for area, _, _, rated in layers:
+            finer = 0.0
+            for i, k in enumerate(EXPONENTS):
                 one = 1 - rated[i]
-                passed *= one ** ((2.5 / (q / area)) ** k) if 0 < one < 1 else one
-            clean[i] += count * q * (1 - passed)
+                # No coarser bin is caught less than a finer one.
+                finer = max(finer, 1 - (one ** ((2.5 / (q / area)) ** k) if 0 < one < 1 else one))
+                passed[i] *= 1 - finer
+        for i in range(3):
+            clean[i] += count * q * (1 - passed[i])
     return [p, filtered(p), leaked(p), *clean]
 
 

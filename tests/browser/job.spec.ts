@@ -25,25 +25,31 @@ test('from a tape measure to a build sheet, and all of it still there after a re
     await expect(page.locator('.ledger .asks')).toHaveText('682 cfm');
 
     // 3. Fan, filter, shape, joining, corners: the balance at once. Worked with scipy from the catalogue's figures:
-    // 0.07305 inWC, 835.3 cfm through the filters, 20.5 cfm past them, 642.8 cfm clean, 5.654 air changes, 21.06 min.
+    // 0.0612 inWC, 709.8 cfm through the filters, 18.8 cfm past them, 560.1 cfm clean, 4.927 air changes, 23.6 min.
     await page.getByRole('button', { name: 'Build', exact: false }).first().click();
-    await expect(page.getByTestId('verdict').or(page.locator('[data-test=verdict]'))).toHaveText('✕ Falls short');
-    await expect(page.locator('[data-rule="clean air"]')).toContainText('Falls short of 6 air changes an hour by 39 cfm');
-    await expect(row(page, 'cleanAir')).toHaveText('643 cfm');
-    await expect(row(page, 'bypassFlow')).toHaveText('21 cfm');
-    await expect(row(page, 'pressure')).toHaveText('0.073 inWC');
+    await expect(page.getByTestId('verdict').or(page.locator('[data-test=verdict]'))).toContainText('✕ Falls short');
+    await expect(page.locator('[data-test=chance]')).toHaveText('6 %');
+    await expect(page.locator('[data-rule="clean air"]')).toContainText('560 cfm for 6 air changes an hour, 122 cfm less than it needs');
+    await expect(row(page, 'cleanAir')).toHaveText('560 cfm');
+    await expect(row(page, 'bypassFlow')).toHaveText('19 cfm');
+    await expect(row(page, 'pressure')).toHaveText('0.061 inWC');
     await expect(row(page, 'level')).toHaveText('64 dBA');
     await expect(row(page, 'watts')).toHaveText('75 W');
-    await expect(row(page, 'airChanges')).toHaveText('5.7 /h');
-    await expect(row(page, 'minutes90')).toHaveText('21 min');
+    await expect(row(page, 'airChanges')).toHaveText('4.9 /h');
+    await expect(row(page, 'minutes90')).toHaveText('24 (20–42 min)');
     await expect(page.locator('[data-test=needed]')).toHaveText('2');
 
     await page.getByRole('button', { name: /^Filter:/ }).click();
     await page.getByLabel('Find').fill('20x20 dense 13');
     await page.locator('[data-option="20x20x1-g13-dense"]').click();
-    await expect(page.locator('[data-test=verdict]')).toHaveText('✓ Reaches the goal');
-    expect(number(await row(page, 'cleanAir').textContent())).toBeGreaterThan(682);
+    await expect(page.locator('[data-test=verdict]')).toContainText('✕ Probably falls short');
+    expect(number(await row(page, 'cleanAir').textContent())).toBeGreaterThan(600);
     await page.getByRole('button', { name: 'Close' }).click();
+    await page.getByRole('button', { name: 'One unit more' }).click();
+    await expect(page.locator('[data-test=verdict]')).toContainText('✓ Reaches the goal');
+    await expect(page.locator('[data-test=surer]')).toContainText('would narrow from');
+    await page.getByRole('button', { name: 'One unit less' }).click();
+    await expect(page.locator('[data-test=verdict]')).toContainText('✕ Probably falls short');
 
     // 4. Drawn to scale with its numbers on its parts; the parts are what one clicks.
     await expect(page.locator('[data-label=fan]')).toContainText('moves');

@@ -27,6 +27,7 @@ const part: PartSheet = {
     packs: [{ count: 1, price: '28.00' }],
     curve: null,
     notes: [],
+    facts: [],
     ratings: [],
 };
 

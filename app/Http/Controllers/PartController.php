@@ -15,6 +15,7 @@ use Jornel\Core\DataFiles;
 use Jornel\Core\Kit\Drawing\CurvePlan;
 use Jornel\Core\Part\Catalogue;
 use Jornel\Core\Part\Fan;
+use Jornel\Core\Part\FanFacts;
 use Jornel\Core\Part\Filter;
 use Jornel\Core\Part\Joining;
 use Jornel\Core\Part\Material;
@@ -101,6 +102,7 @@ class PartController extends Controller
         return PartSheetData::of(
             $kind, $spelled($whole), $spelled($shipped), $own->figures ?? [], $own->revision ?? 0, $curve,
             $catalogue->fans === [] ? [] : $catalogue->fan($code)->rating->notes,
+            $catalogue->fans === [] ? [] : FanFacts::of($catalogue->fan($code)),
             $catalogue->filters === [] ? [] : $this->files->ratings()->of($catalogue->filter($code)->grade),
         );
     }

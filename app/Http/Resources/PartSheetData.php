@@ -10,6 +10,7 @@ use Jornel\Core\Part\Pack;
 use Jornel\Core\Part\Rating\Claim;
 use Jornel\Core\Part\Rating\RatingStep;
 use Jornel\Core\Part\Record;
+use Jornel\Core\Quantity\Sentence;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(schema: 'PartSheet', description: 'A part with its figures, where each came from, and its curve')]
@@ -20,6 +21,7 @@ final readonly class PartSheetData
      * @param  array{along: string, from: string|null, isOwn: bool, rows: list<array{along: string, pressure: string}>}|null  $points
      * @param  list<array{count: int, price: string}>  $packs
      * @param  list<string>  $notes
+     * @param  list<array{name: string, text: Shown}>  $facts
      * @param  list<array{scale: string, step: string, about: string, source: string, claims: list<array{name: string, verdict: string, says: string}>}>  $ratings
      */
     private function __construct(
@@ -49,6 +51,9 @@ final readonly class PartSheetData
         ]))] public array $packs,
         #[OA\Property(nullable: true, description: 'Pressure over flow, or drop over velocity')] public ?CurvePlanData $curve,
         #[OA\Property(items: new OA\Items(type: 'string'), description: 'What was estimated or is doubtful')] public array $notes,
+        #[OA\Property(description: 'What else is known of it', items: new OA\Items(type: 'object', required: ['name', 'text'], properties: [
+            new OA\Property(property: 'name', type: 'string'), new OA\Property(property: 'text', ref: Shown::class),
+        ]))] public array $facts,
         #[OA\Property(description: 'What packs of a filter of this grade may print instead of it', items: new OA\Items(type: 'object', required: ['scale', 'step', 'about', 'source', 'claims'], properties: [
             new OA\Property(property: 'scale', type: 'string'), new OA\Property(property: 'step', type: 'string'),
             new OA\Property(property: 'about', type: 'string', description: 'The grades it is about, in words'), new OA\Property(property: 'source', type: 'string'),
@@ -64,9 +69,10 @@ final readonly class PartSheetData
      * @param  array<string, mixed>  $shipped  entry of the part it is like
      * @param  array<string, mixed>  $own  the programme's own figures
      * @param  list<string>  $notes
+     * @param  list<array{string, Sentence}>  $facts
      * @param  list<RatingStep>  $ratings
      */
-    public static function of(string $kind, array $whole, array $shipped, array $own, int $revision, ?CurvePlan $curve, array $notes, array $ratings): self
+    public static function of(string $kind, array $whole, array $shipped, array $own, int $revision, ?CurvePlan $curve, array $notes, array $facts, array $ratings): self
     {
         $text = fn (array $entry, string $key): string => is_string($entry[$key] ?? null) ? $entry[$key] : '';
         $code = $text($whole, 'id');
@@ -94,6 +100,7 @@ final readonly class PartSheetData
             array_map(fn (Pack $pack): array => ['count' => $pack->count, 'price' => (string) $pack->price], isset($whole['packs']) ? Pack::list((new Record($whole))->records('packs')) : []),
             $curve === null ? null : CurvePlanData::of($curve),
             $notes,
+            array_map(fn (array $fact): array => ['name' => $fact[0], 'text' => Shown::sentence($fact[1])], $facts),
             array_map(fn (RatingStep $step): array => [
                 'scale' => $step->scale, 'step' => $step->step, 'about' => $step->about(), 'source' => $step->source,
                 'claims' => array_map(fn (Claim $claim): array => ['name' => $claim->name, 'verdict' => $claim->verdict, 'says' => $claim->says], $step->claims),

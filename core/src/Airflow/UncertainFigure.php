@@ -36,6 +36,20 @@ final readonly class UncertainFigure
         return "{$this->quantity} {$this->part}";
     }
 
+    /** What it is, in words. */
+    public function words(): string
+    {
+        return match ($this->quantity) {
+            'fan_flow' => 'flow of the fan',
+            'fan_pressure' => 'shut-off of the fan',
+            'filter_drop' => 'drop of the filter',
+            'ln_penetration' => 'what the filter lets through',
+            'seam_gap' => 'gap of the seams',
+            'opening' => 'openings at the fan’s corners',
+            default => 'rated clean air',
+        };
+    }
+
     public function with(Output $up, Output $down): self
     {
         return new self($this->quantity, $this->part, $this->name, $this->from, $this->deviation, $this->measured, $up, $down);

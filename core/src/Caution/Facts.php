@@ -6,6 +6,7 @@ namespace Jornel\Core\Caution;
 
 use Jornel\Core\Airflow\Performance;
 use Jornel\Core\Part\FireRating;
+use Jornel\Core\Part\Rotor;
 use Jornel\Core\Room\Space;
 use Jornel\Core\Shape\Assembly;
 use Jornel\Core\Shape\Corners;
@@ -78,6 +79,7 @@ final readonly class Facts
             $design->shape->stands() ? null : 'mounted',
             $measurements->tipsOver() ? 'tips over' : null,
             $design->filter->carbon > 0.0 || isset($assembly->hardware['carbon-canister']) || isset($assembly->hardware['carbon-loose']) ? 'carbon' : null,
+            $fan->handling->rotor === Rotor::SetScrew ? 'rotor on a set screw' : null,
             $fan->handling->fireRating === FireRating::NoneStated ? 'plastic without fire rating' : null,
         ], is_string(...)));
     }

@@ -10,11 +10,14 @@ use Jornel\Core\Guide\BuildSheet;
 use Jornel\Core\Kit\RunningCost;
 use Jornel\Core\Kit\ShoppingList;
 use Jornel\Core\Part\Catalogue;
+use Jornel\Core\Room\Plan\Furnishing;
+use Jornel\Core\Room\Plan\FurnishingKind;
 use Jornel\Core\Room\Room;
 use Jornel\Core\Room\Target\Target;
 use Jornel\Core\Room\Target\Targets;
 use Jornel\Core\Room\Target\UnknownTarget;
 use Jornel\Core\Shape\Design;
+use Jornel\Core\Shape\WindowOpening;
 
 /** Goal against result for one room: what every rule asks, what all that stands there gives, and what is missing. */
 final readonly class Ledger
@@ -86,6 +89,7 @@ final readonly class Ledger
      */
     public function with(Design $design, int $units, ?string $speed, Catalogue $catalogue, Setting $setting, array $beside = [], int $at = 0): self
     {
+        $design = $this->inItsWindow($design);
         $unit = UnitLedger::of($design, $this->room, $this->goal, $units, $speed, $setting, $beside, $at);
         $shopping = ShoppingList::for($design, $unit->assembly, $units, $catalogue);
         $performance = $unit->line()->performance;
@@ -96,5 +100,14 @@ final readonly class Ledger
             array_reduce($beside, fn (RunningCost $sum, Placement $one): RunningCost => $sum->plus($one->cost), $own),
             $setting->cautions->for(Facts::of($this->room, $this->room->hasFuelBurning, $design, $unit->assembly, $performance, $unit->measurements)),
         );
+    }
+
+    /** What is set in a window takes the opening of the room's own, the largest of those that are drawn. */
+    private function inItsWindow(Design $design): Design
+    {
+        $windows = $design->shape->needsWindow() && $design->window === null ? $this->room->plan->all(FurnishingKind::Window) : [];
+        usort($windows, fn (Furnishing $one, Furnishing $other): int => $other->width * $other->height <=> $one->width * $one->height);
+
+        return $windows === [] ? $design : $design->inWindow(WindowOpening::of($windows[0]->width, $windows[0]->height));
     }
 }

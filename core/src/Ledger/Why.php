@@ -9,24 +9,26 @@ use Jornel\Core\Airflow\ExplanationKey;
 use Jornel\Core\Kit\RunningCost;
 use Jornel\Core\Kit\ShoppingLine;
 use Jornel\Core\Kit\ShoppingList;
+use Jornel\Core\Numeric\Normal;
 use Jornel\Core\Quantity\Display;
 use Jornel\Core\Quantity\Sentence;
 use Jornel\Core\Room\RoomAir;
 use Jornel\Core\Room\Sound;
+use Jornel\Core\Room\SuppliedSpace;
 
 /** Why each figure of a ledger is what it is, step by step, in the order in which one asks on. */
 final readonly class Why
 {
-    private function __construct(private Ledger $ledger, private UnitLedger $unit, private SpeedLine $line, private ShoppingList $shopping, private RunningCost $cost)
+    private function __construct(private Ledger $ledger, private UnitLedger $unit, private SpeedLine $line, private ShoppingList $shopping, private RunningCost $own, private RunningCost $cost)
     {
     }
 
     /** @return array<string, list<WhyLine>> by figure of the ledger; empty before anything is built */
     public static function of(Ledger $ledger): array
     {
-        return $ledger->unit === null || $ledger->shopping === null || $ledger->cost === null
+        return $ledger->unit === null || $ledger->shopping === null || $ledger->own === null || $ledger->cost === null
             ? []
-            : (new self($ledger, $ledger->unit, $ledger->unit->line(), $ledger->shopping, $ledger->cost))->all();
+            : (new self($ledger, $ledger->unit, $ledger->unit->line(), $ledger->shopping, $ledger->own, $ledger->cost))->all();
     }
 
     /** @return array<string, list<WhyLine>> */
@@ -41,81 +43,124 @@ final readonly class Why
         $clean = $of(ExplanationKey::CleanAirOfBin, ExplanationKey::CleanAir);
 
         return [
-            'cleanAir' => [$this->ofAllUnits(), ...array_reverse($clean), ...$faces],
-            'band' => [$this->band()],
+            'cleanAir' => [$this->ofAll(), ...array_reverse($clean), ...$faces],
+            'band' => $this->band(),
             'airChanges' => [$this->airChanges()],
             'minutes90' => $this->minutes(0.90, $this->line->seconds90),
             'minutes99' => $this->minutes(0.99, $this->line->seconds99),
             'level' => [$this->level()],
             ...($this->line->seatLevel === null ? [] : ['seatLevel' => $this->atSeat($this->line->seatLevel)]),
-            'watts' => [new WhyLine('Power of all units', 'n P', Sentence::of('%s × %s = %s', $this->unit->units, [Display::Power, $this->line->performance->watts], [Display::Power, $this->line->watts]), '', 'of the fans at this speed')],
+            'watts' => [$this->watts()],
             'filterFlow' => [...$balance, ...$of(ExplanationKey::FaceVelocity)],
             'bypassFlow' => $bypass,
             'pressure' => $balance,
             'first' => $this->bought(),
-            'total' => [$this->total()],
+            'total' => $this->total(),
             'asks' => [$this->asks()],
         ];
     }
 
-    private function ofAllUnits(): WhyLine
+    private function ofAll(): WhyLine
     {
         $pollutant = $this->ledger->room->pollutant;
 
         return new WhyLine(
-            'Clean air of all units', 'n sum over bins of w e',
-            Sentence::of('%s × %s for %s = %s', $this->unit->units, [Display::Flow, $this->line->performance->clean($pollutant)], lcfirst($pollutant->name), [Display::Flow, $this->line->clean]),
-            $this->unit->design->provenance()->value, "weights of the size bins: {$pollutant->source}",
+            'Clean air of all', $this->unit->beside === [] ? 'Q = n q, with q = sum over bins of w e' : 'Q = n q + what stands there besides, with q = sum over bins of w e',
+            $this->sum([Display::Flow, $this->line->performance->clean($pollutant)], array_map(
+                fn (Placement $one): array => [$one->count, [Display::Flow, $pollutant->weigh($one->output->told->clean)]], $this->unit->beside,
+            ), [Display::Flow, $this->line->clean]),
+            $this->unit->design->provenance()->value, lcfirst($pollutant->name).": weights of the size bins from {$pollutant->source}",
         );
     }
 
-    private function band(): WhyLine
+    /** @return non-empty-list<WhyLine> */
+    private function band(): array
     {
         $band = $this->unit->band();
+        $given = $this->line->judgement->given($this->unit->output);
+        $parts = $this->line->judgement->deviations($this->unit->output);
+        $from = $this->unit->design->provenance()->value;
+        $reach = sprintf('exp(%%s%.4f × %.4f)', Normal::quantile(0.95), $given->deviation);
+        $chance = $this->unit->asks() > 0.0 && ! is_infinite($this->unit->asks()) && $given->deviation > 0.0 && ! $this->ledger->goal->dependsOnSpectrum() ? [new WhyLine(
+            'Chance to reach the goal', 'Phi(ln(median / asked) / sigma), Phi the normal distribution',
+            Sentence::of('Phi(ln(%s / %s) / %s) = %s', [Display::FineFlow, $given->median], [Display::FineFlow, $this->unit->asks()], sprintf('%.4f', $given->deviation), [Display::Share, $this->unit->chance]),
+            $from, 'the logarithm of the clean air is taken as normal',
+        )] : [];
 
-        return new WhyLine(
-            'Nine times in ten', 'the unit worked out again with figures drawn from what is known of each',
-            Sentence::of('from %s to %s', [Display::Flow, $band->low], [Display::Flow, $band->high]),
-            $this->unit->design->provenance()->value, 'lognormal about each figure; wider for typical and assumed ones than for rated and measured (assumed)',
-        );
+        return [
+            new WhyLine('Nine times in ten it is more than', 'median × exp(-1.645 sigma)', Sentence::of('%s × '.sprintf($reach, '-').' = %s', [Display::FineFlow, $given->median], [Display::Flow, $band->low]), $from, '5 % lie below; every figure carried over by itself (Rahman and Xu, 2004, from memory)'),
+            new WhyLine('and less than', 'median × exp(1.645 sigma)', Sentence::of('%s × '.sprintf($reach, '').' = %s', [Display::FineFlow, $given->median], [Display::Flow, $band->high]), $from, '5 % lie above'),
+            ...($parts === [] ? [] : [new WhyLine(
+                'How far it may be off: sigma', 'root of the sum of squares of what each figure does to the logarithm',
+                Sentence::of('sqrt(%s) = %s', implode(' + ', array_map(fn (float $one): string => sprintf('%.4f²', $one), $parts)), sprintf('%.4f', $given->deviation)),
+                $from, implode(', ', array_map(fn (string $figure, float $one): string => sprintf('%s: %.3f', $figure, $one), array_keys($parts), $parts)).'; from how sure each figure is (assumed)',
+            )]),
+            ...$chance,
+        ];
     }
 
     private function airChanges(): WhyLine
     {
+        $room = $this->ledger->room;
+
         return new WhyLine(
             'Air changes', 'n = 3600 Q / V',
-            Sentence::of('%s an hour over %s = %s', [Display::Flow, $this->line->clean], [Display::Volume, $this->ledger->room->volume()], [Display::AirChanges, $this->line->airChanges]),
-            $this->unit->design->provenance()->value, 'definition; the room’s volume is its length × width × height',
+            Sentence::of('%s / %s = %s', [Display::FlowPerHour, $this->line->clean + $this->line->output->intake], [Display::Volume, $room->volume()], [Display::AirChanges, $this->line->airChanges]),
+            $this->unit->design->provenance()->value,
+            'definition; the room’s volume is '.($room->plan->isDrawn ? 'that of its drawn floor under its ceilings, less what is built in' : 'its length × width × height').($this->line->output->bringsAirIn() ? '; outdoor air that is blown in through filters counts' : ''),
         );
     }
 
     /** @return non-empty-list<WhyLine> */
     private function minutes(float $share, float $seconds): array
     {
-        $room = $this->ledger->room;
-        $rates = RoomAir::of($room, $this->line->performance->cleanAir->scaled($this->unit->units))->losses;
+        $room = SuppliedSpace::of($this->ledger->room, $this->line->output);
+        $clean = $this->line->output->clean;
+        $rates = RoomAir::of($room, $clean)->losses;
         $settling = $room->deposition();
+        $weights = $this->ledger->room->pollutant->weights;
+        $hour = fn (float $rate): float => 3600.0 * $rate;
+        $air = $room->ventilation();
+        [$terms, $lines] = [[], []];
+        foreach (['e1' => 'finest', 'e2' => 'middle', 'e3' => 'coarsest'] as $bin => $name) {
+            if ($weights->in($bin) <= 0.0) {
+                continue;
+            }
+            $terms[] = sprintf('%.4g × exp(-%.5g × %.5g / 60)', $weights->in($bin), $hour($rates->in($bin)), $seconds / 60.0);
+            $central = $air->recirculatedClean()->in($bin) / $room->volume();
+            $lines[] = new WhyLine(
+                "Rate of the {$name} bin, 1/h", 'K = outdoor air + settling'.($central > 0.0 ? ' + central air' : '').' + m Q / V',
+                Sentence::of('%s', sprintf(
+                    '%.4g + %.4g%s + %.4g × %.5g = %.4g', $hour($air->outdoor($room->volume()) / $room->volume()), $settling->in($bin), $central > 0.0 ? sprintf(' + %.4g', $hour($central)) : '',
+                    $room->mixing(), $hour($clean->in($bin)) / $room->volume(), $hour($rates->in($bin)),
+                )),
+                'assumed', 'settling of the finest: PTEAM, 1996 (from memory); the others, the leakiness and the mixing m assumed',
+            );
+        }
 
         return [
             new WhyLine(
-                'Time to remove', 'sum over bins of w exp(-K t) = 1 - share',
-                Sentence::of('%s left of all after %s', [Display::Share, 1.0 - $share], [Display::Minutes, $seconds]),
-                'assumed', 'well-mixed room, each size bin by itself; as in CDC (2003) appendix B',
+                'Share that is left', 'sum over bins of w exp(-K t), with t in hours',
+                Sentence::of('%s', is_infinite($seconds) ? 'some of it never goes' : implode(' + ', $terms).sprintf(' = %.4g', 1.0 - $share)),
+                'assumed', 'each size bin by itself; as in CDC (2003), appendix B; the range is that of the clean air nine times in ten and of how well the room’s air mixes',
             ),
-            new WhyLine(
-                'Rate of each bin', 'K = outdoor air + settling + clean air / V',
-                Sentence::of('%s', sprintf('%.3g, %.3g and %.3g an hour, of which settling %.2g, %.2g and %.2g', 3600.0 * $rates->e1, 3600.0 * $rates->e2, 3600.0 * $rates->e3, $settling->e1, $settling->e2, $settling->e3)),
-                'assumed', 'settling of the finest: PTEAM, 1996 (from memory); the others and the leakiness assumed',
-            ),
+            ...$lines,
         ];
     }
 
     private function level(): WhyLine
     {
+        $terms = [sprintf('%d × 10^(%.4g / 10)', $this->unit->units, $this->line->performance->level)];
+        foreach ($this->unit->beside as $one) {
+            if (! is_nan($one->level)) {
+                $terms[] = sprintf('%d × 10^(%.4g / 10)', $one->count, $one->level);
+            }
+        }
+
         return new WhyLine(
-            'Level of all units at 1 m', 'L + 10 log10(n)',
-            Sentence::of('%s and %s alike: %s', [Display::Level, $this->line->performance->level], $this->unit->units, [Display::Level, $this->line->level]),
-            $this->unit->design->fan->provenance->value, 'levels add by energy; of the fan at this speed',
+            'Level of all at 1 m', '10 log10(sum of 10^(L / 10))',
+            Sentence::of('10 × log10(%s) = %s', implode(' + ', $terms), [Display::Level, $this->line->level]),
+            $this->unit->design->fan->provenance->value, 'levels add by energy; of the fan at this speed and pressure',
         );
     }
 
@@ -125,7 +170,7 @@ final readonly class Why
         $plan = $this->ledger->room->plan;
 
         return [new WhyLine(
-            'Level at the loudest seat', 'Lw + 10 log10(q / (4 pi r²) + 4 / R), added over the units',
+            'Level at the loudest seat', 'Lw + 10 log10(q / (4 pi r²) + 4 / R), added over all that stand there',
             Sentence::of(
                 'nearest seat %s from the first unit, %s of floor, ceiling and walls: %s',
                 [Display::RoomLength, $plan->nearestSeat() ?? 0.0], [Display::Area, $plan->surface()], [Display::Level, $level],
@@ -134,28 +179,62 @@ final readonly class Why
         ), $this->level()];
     }
 
+    private function watts(): WhyLine
+    {
+        return new WhyLine(
+            'Power of all', $this->unit->beside === [] ? 'n P' : 'n P + what stands there besides',
+            $this->sum([Display::Power, $this->line->performance->watts], array_map(fn (Placement $one): array => [$one->count, [Display::Power, $one->watts]], $this->unit->beside), [Display::Power, $this->line->watts]),
+            '', 'of the fans at this speed and pressure',
+        );
+    }
+
+    /**
+     * So many times what one unit gives, and what stands there besides.
+     *
+     * @param  array{Display, float}  $one
+     * @param  list<array{int, array{Display, float}}>  $beside  number and what one of them gives
+     * @param  array{Display, float}  $all
+     */
+    private function sum(array $one, array $beside, array $all): Sentence
+    {
+        $figures = [$this->unit->units, $one];
+        foreach ($beside as [$count, $each]) {
+            array_push($figures, $count, $each);
+        }
+
+        return Sentence::of(implode(' + ', array_fill(0, 1 + count($beside), '%s × %s')).' = %s', ...[...$figures, $all]);
+    }
+
     /** @return list<WhyLine> */
     private function bought(): array
     {
-        return array_map(fn (ShoppingLine $line): WhyLine => new WhyLine(
+        $lines = array_map(fn (ShoppingLine $line): WhyLine => new WhyLine(
             $line->name, 'the cheapest whole packs',
-            Sentence::of('%s', sprintf('%d needed%s: %s', $line->needed, $line->fromStock === 0 ? '' : ", {$line->fromStock} from stock", $line->packs->price)),
+            Sentence::of('%s', sprintf(
+                '%d needed%s, %s', $line->needed, $line->fromStock === 0 ? '' : ", {$line->fromStock} from stock",
+                $line->packs->packs === [] ? 'nothing to buy' : implode(' + ', array_map(fn (array $pack): string => "{$pack['times']} × {$pack['pack']->price->toScale(2)}", $line->packs->packs))." = {$line->packs->price}",
+            )),
             '', $line->note === '' ? 'prices on the part' : $line->note,
         ), $this->shopping->lines);
+
+        return [new WhyLine('First cost', 'sum of all lines', Sentence::of('%s', implode(' + ', array_map(fn (ShoppingLine $line): string => (string) $line->packs->price, $this->shopping->lines))." = {$this->own->first}"), '', 'of the units on the bench'), ...$lines];
     }
 
-    private function total(): WhyLine
+    /** @return non-empty-list<WhyLine> */
+    private function total(): array
     {
-        $economy = $this->cost->economy;
-
-        return new WhyLine(
+        $economy = $this->own->economy;
+        $lines = [new WhyLine(
             'Cost over the years', 'first + changes × filters + energy × tariff',
-            Sentence::of('%s', sprintf(
-                '%s + %d × %s + %.0f kWh × %s = %s',
-                $this->cost->first, $economy->changes, $this->cost->change, $this->cost->energy, $economy->tariff, $this->cost->total,
-            )),
-            '', sprintf('%g years at %g hours a day, as the settings say', $economy->years, $economy->hoursPerDay),
-        );
+            Sentence::of('%s', sprintf('%s + %d × %s + %.2f × %s = %s', $this->own->first, $economy->changes, $this->own->change, $this->own->energy, $economy->tariff, $this->own->total)),
+            '', sprintf('energy in kWh; %g years at %g hours a day, as the settings say', $economy->years, $economy->hoursPerDay),
+        )];
+        if ($this->unit->beside !== []) {
+            $others = array_map(fn (Placement $one): string => (string) $one->cost->total, $this->unit->beside);
+            array_unshift($lines, new WhyLine('Cost of all over the years', 'units on the bench + what stands there besides', Sentence::of('%s', implode(' + ', [(string) $this->own->total, ...$others])." = {$this->cost->total}"), '', 'filters of what was bought last as long as it says'));
+        }
+
+        return $lines;
     }
 
     private function asks(): WhyLine

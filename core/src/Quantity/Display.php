@@ -19,6 +19,10 @@ enum Display
     case SmallArea;
     case Volume;
     case Flow;
+    /** The same with a decimal, for arithmetic that is shown. */
+    case FineFlow;
+    /** The same as it stands in a formula for what passes in an hour. */
+    case FlowPerHour;
     case Pressure;
     case Velocity;
     case Level;
@@ -66,6 +70,12 @@ enum Display
             self::Flow => $imperial
                 ? self::number(Unit::CubicFootPerMinute->fromSi($si), 0).' cfm'
                 : self::number(Unit::CubicMetrePerHour->fromSi($si), 0).' m³/h',
+            self::FineFlow => $imperial
+                ? self::number(Unit::CubicFootPerMinute->fromSi($si), 1).' cfm'
+                : self::number(Unit::CubicMetrePerHour->fromSi($si), 1).' m³/h',
+            self::FlowPerHour => $imperial
+                ? '60 × '.self::number(Unit::CubicFootPerMinute->fromSi($si), 1).' cfm'
+                : self::number(Unit::CubicMetrePerHour->fromSi($si), 1).' m³/h',
             self::Pressure => $imperial
                 ? self::number(Unit::InchOfWater->fromSi($si), 3).' inWC'
                 : self::number($si, 1).' Pa',

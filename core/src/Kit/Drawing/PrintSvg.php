@@ -13,7 +13,7 @@ final class PrintSvg
     /** Grey of each kind in full light, 0 black to 255 white; null for a line only. */
     private const TONES = [
         'filter' => 242, 'media' => 250, 'pleat' => null, 'fan' => 214, 'hole' => 120, 'blade' => 190, 'hub' => 225,
-        'guard' => null, 'board' => 226, 'foot' => 150, 'wood' => 205, 'plastic' => 232, 'film' => 245, 'duct' => 200, 'carbon' => 90,
+        'guard' => null, 'door' => null, 'board' => 226, 'corrugated' => 238, 'foam' => 246, 'foot' => 150, 'wood' => 205, 'plastic' => 232, 'film' => 245, 'duct' => 200, 'carbon' => 90,
     ];
 
     /** A unit as it is seen, with its air and its dimensions. */

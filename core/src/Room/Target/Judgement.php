@@ -76,6 +76,24 @@ final readonly class Judgement
         return $output->distribution(fn (Output $one): float => $this->target->gets($this->room, $one) + $this->building, $measured);
     }
 
+    /**
+     * What each figure that is not sure does to the logarithm of the clean air that it judges, one standard deviation of it.
+     *
+     * @return array<string, float> by figure and part, in words; above 0
+     */
+    public function deviations(UncertainOutput $output): array
+    {
+        $deviations = [];
+        foreach ($output->figures as $figure) {
+            $deviation = $this->given(UncertainOutput::of($output->told, [$figure]))->deviation;
+            if ($deviation > 0.0) {
+                $deviations["{$figure->words()} ({$figure->name})"] = $deviation;
+            }
+        }
+
+        return $deviations;
+    }
+
     /** Where the share of what is asked for lies; only where something is. */
     private function shares(UncertainOutput $output): Lognormal
     {

@@ -129,6 +129,12 @@ function copy(): void {
             <div class="side">
                 <CurveChart v-if="part.curve" :curve="part.curve" />
                 <p v-for="note in part.notes" :key="note" class="note">{{ note }}</p>
+                <dl v-if="part.facts.length" class="facts">
+                    <template v-for="fact in part.facts" :key="fact.name">
+                        <dt>{{ fact.name }}</dt>
+                        <dd>{{ show(fact.text) }}</dd>
+                    </template>
+                </dl>
                 <PointRows
                     v-if="part.points"
                     v-model="form.points"
@@ -284,6 +290,19 @@ select option {
     background: var(--bypass-soft);
     border-left: 5px solid var(--bypass);
     font-size: 14px;
+}
+.facts {
+    margin: 0;
+    display: grid;
+    grid-template-columns: auto 1fr;
+    gap: 2px 12px;
+    font-size: 14px;
+}
+.facts dt {
+    color: var(--pencil);
+}
+.facts dd {
+    margin: 0;
 }
 footer {
     position: sticky;

@@ -6,6 +6,7 @@ namespace Jornel\Core\Finder;
 
 use Closure;
 use Jornel\Core\Airflow\Propagation;
+use Jornel\Core\Numeric\Normal;
 use Jornel\Core\Part\Filter;
 
 /**
@@ -20,8 +21,11 @@ use Jornel\Core\Part\Filter;
  */
 final class Search
 {
-    /** Share of the goal beyond which it is not worth asking early whether it is sure enough. */
-    private const AMPLE_SHARE = 1.5;
+    /** Deviation that hardly any build exceeds: what is sure enough with it is not asked early whether it is. */
+    private const WIDE = 0.2;
+
+    /** Share of the goal beyond which that is so. */
+    private readonly float $ample;
 
     private readonly Goal $goal;
 
@@ -47,6 +51,7 @@ final class Search
 
     private function __construct(private readonly Question $question)
     {
+        $this->ample = exp(self::WIDE * Normal::quantile($question->sure));
         $this->goal = new Goal($question->goal, $question->room, $question->standing());
         $this->front = new Front;
         $this->bests = new Bests;
@@ -213,7 +218,7 @@ final class Search
      */
     private function mayBeSure(float $share, Closure $atBest, int $units): bool
     {
-        if ($share > self::AMPLE_SHARE || ($propagation = $atBest()) === null) {
+        if ($share > $this->ample || ($propagation = $atBest()) === null) {
             return true;
         }
 

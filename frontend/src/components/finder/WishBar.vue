@@ -90,7 +90,7 @@ function toggle(kind: 'tools' | 'skills', word: string): void {
                     v-for="chance in SURE"
                     :key="chance"
                     type="button"
-                    class="count"
+                    class="count chance"
                     :aria-pressed="(wishes.sure ?? 0.75) === chance"
                     :aria-label="`Reaches the goal with a chance of ${chance * 100} %`"
                     :data-sure="chance"
@@ -198,6 +198,11 @@ input::placeholder {
     background: var(--sheet);
     border: 1px solid var(--pencil);
     cursor: pointer;
+}
+.chance {
+    width: auto;
+    padding: 0 8px;
+    white-space: nowrap;
 }
 .count[aria-pressed='true'] {
     color: var(--sheet);

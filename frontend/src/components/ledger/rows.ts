@@ -37,6 +37,10 @@ const row = (key: string, name: string, now: string, then: string | undefined, s
     was: then === undefined || then === now ? '' : then,
 });
 
+/** The unit once, behind the range: `17 (14–29 min)`. */
+const ranged = (one: LedgerRow, range: string): LedgerRow =>
+    range === '' ? one : { ...one, now: `${one.now.replace(' min', '')} (${range})`, was: one.was.replace(' min', '') };
+
 /** What the cost of power and filters is reckoned over: “2 years”. */
 export const years = (unit: NonNullable<Ledger['unit']>): string => unit.cost.span.split(',')[0] ?? '';
 
@@ -60,16 +64,9 @@ export function ledgerRows(ledger: Ledger, before: Ledger | null, measure: Measu
     return [
         // What nothing is known of, such as the level at a seat where none is drawn, takes no row.
         ...OF_SPEED.filter(({ key }) => speed[key] !== null).flatMap(({ key, name, strong }) => [
-            row(
-                key,
-                name,
-                RANGES[key]
-                    ? `${(speed[key] as Shown)[measure].replace(' min', '')} (${unit[RANGES[key]][measure]})`
-                    : (speed[key] as Shown)[measure],
-                RANGES[key] && old && before?.unit
-                    ? `${(old[key] as Shown)[measure].replace(' min', '')} (${before.unit[RANGES[key]][measure]})`
-                    : (old?.[key] as Shown | null | undefined)?.[measure],
-                strong ?? false,
+            ranged(
+                row(key, name, (speed[key] as Shown)[measure], (old?.[key] as Shown | null | undefined)?.[measure], strong ?? false),
+                RANGES[key] ? unit[RANGES[key]][measure] : '',
             ),
             ...(key === 'cleanAir'
                 ? [{ ...row('band', bandName(ledger), `${unit.band.low[measure]} – ${unit.band.high[measure]}`, undefined), wide: true }]

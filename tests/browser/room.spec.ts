@@ -1,0 +1,64 @@
+import { expect, test } from '@playwright/test';
+import { number, row, signIn } from './steps';
+
+test('what stands in a room counts together, and what is wrong of a purifier is said at its field', async ({ page }) => {
+    await signIn(page);
+    await page.getByRole('link', { name: /Waiting room/ }).click();
+    await page.getByRole('button', { name: 'In the room', exact: true }).click();
+    const stands = page.locator('.stands');
+    const tower = stands.locator('li', { hasText: 'Tower purifier' });
+    await expect(tower).toContainText('280 cfm in all');
+    const together = number(await row(page, 'cleanAir').textContent());
+
+    await tower.getByRole('checkbox', { name: 'count it' }).uncheck();
+    await expect.poll(async () => together - number(await row(page, 'cleanAir').textContent())).toBe(280);
+    await tower.getByRole('checkbox', { name: 'count it' }).check();
+    await expect(row(page, 'cleanAir')).toContainText(String(together));
+
+    await page.getByRole('button', { name: 'Add a purifier that was bought' }).click();
+    await page.locator('[data-purifier=name]').fill('Desk purifier');
+    await page.locator('[data-purifier=clean_air]').fill('plenty');
+    await page.getByRole('button', { name: 'Put it in the room' }).click();
+    await expect(page.locator('[data-purifier=clean_air]')).toHaveAttribute('aria-invalid', 'true');
+    await expect(page.locator('[data-purifier=name]')).toHaveValue('Desk purifier');
+    await page.locator('[data-purifier=clean_air]').fill('100 m³/h');
+    await page.getByRole('button', { name: 'Put it in the room' }).click();
+    await expect(stands.locator('li', { hasText: 'Desk purifier' })).toContainText('59 cfm in all');
+    await page.reload();
+    await page.getByRole('button', { name: 'In the room', exact: true }).click();
+    await stands.locator('li', { hasText: 'Desk purifier' }).getByRole('button', { name: 'Take it out' }).click();
+    await expect(stands.locator('li', { hasText: 'Desk purifier' })).toHaveCount(0);
+    await expect(row(page, 'cleanAir')).toContainText(String(together));
+});
+
+test('a second build begins beside the first and stands there once it is saved', async ({ page }) => {
+    await signIn(page);
+    await page.getByRole('link', { name: /Basement bench/ }).click();
+    await page.getByRole('button', { name: 'In the room', exact: true }).click();
+    const alone = number(await row(page, 'cleanAir').textContent());
+    await page.getByRole('button', { name: 'Begin another build beside these' }).click();
+    await expect(page.locator('.stands li')).toHaveCount(2);
+    await expect.poll(async () => number(await row(page, 'cleanAir').textContent())).toBeGreaterThan(1.9 * alone);
+    await page.getByRole('button', { name: 'Save this build' }).click();
+    await expect(page.getByText('Build saved')).toBeVisible();
+    await page.reload();
+    await page.getByRole('button', { name: 'In the room', exact: true }).click();
+    await expect(page.locator('.stands li.bench')).toContainText('stands there');
+    await expect(page.locator('.stands li', { hasText: 'Panel on a strap' })).toBeVisible();
+    await page.locator('.stands li.bench + li').getByRole('button', { name: 'To the bench' }).click();
+    await expect(page.locator('.stands li.bench')).toContainText('Flat panel');
+});
+
+test('the air of the room falls over an hour and a day, from what one sets', async ({ page }) => {
+    await signIn(page);
+    await page.getByRole('link', { name: /Classroom 1/ }).click();
+    await page.getByRole('button', { name: 'Air', exact: true }).click();
+    await expect(page.locator('[data-test=gone]').first()).toContainText('90 % gone in');
+    await expect(page.locator('.air .across')).toContainText('60');
+    await page.locator('[data-start]').fill('250');
+    await expect(page.locator('.air .up')).toContainText('250');
+    await page.getByRole('button', { name: 'one day' }).click();
+    await expect(page.locator('.air .across-name')).toHaveText('Time, h');
+    await page.locator('[data-start]').fill('smoky');
+    await expect(page.locator('[data-start]')).toHaveAttribute('aria-invalid', 'true');
+});

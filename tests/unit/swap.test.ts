@@ -17,7 +17,12 @@ describe('what a swap would do', () => {
 
     it('says before and after, and whether the goal would be reached', async () => {
         const would = ledger({
-            unit: unit({ standing: 'short', chosen: 0, speeds: [speed({ cleanAir: shown('410 cfm'), level: shown('62 dBA') })] }),
+            unit: unit({
+                standing: 'short',
+                likelihood: 'falls-short',
+                chosen: 0,
+                speeds: [speed({ cleanAir: shown('410 cfm'), level: shown('62 dBA') })],
+            }),
         });
         const page = mounted(SwapPreview, { now, would, fault: '', looking: true, currency: 'EUR' });
         expect(page.text('b')).toBe('✕ It would fall short of the goal');

@@ -352,7 +352,7 @@ figcaption {
 .look {
     position: absolute;
     z-index: 3;
-    right: 10px;
+    left: 10px;
     top: 56px;
     display: flex;
     background: var(--sheet);

@@ -5,7 +5,7 @@ import { useMeasure } from '../../composables/useMeasure';
 import { ledgerRows } from '../ledger/rows';
 
 const props = defineProps<{ now: Ledger; would: Ledger | null; fault: string; looking: boolean; currency: string }>();
-const { measure } = useMeasure();
+const { measure, show } = useMeasure();
 
 /** The last answer stays while the next is on its way, so that nothing jumps. */
 const last = shallowRef<Ledger | null>(null);
@@ -19,11 +19,12 @@ const rows = computed(() =>
     last.value ? ledgerRows(last.value, props.now, measure.value, props.currency).filter((row) => SHOWN.includes(row.key)) : [],
 );
 const SAYS = {
-    meets: 'It would reach the goal',
-    warns: 'It would reach the goal, with a warning',
-    short: 'It would fall short of the goal',
+    reaches: '✓ It would reach the goal',
+    probably: '✓ It would probably reach the goal',
+    'probably-not': '✕ It would probably fall short of the goal',
+    'falls-short': '✕ It would fall short of the goal',
 };
-const standing = computed(() => last.value?.unit?.standing);
+const unit = computed(() => last.value?.unit ?? null);
 </script>
 
 <template>
@@ -32,8 +33,8 @@ const standing = computed(() => last.value?.unit?.standing);
             <b>It would not fit.</b>
             <p>{{ fault }}</p>
         </template>
-        <template v-else-if="looking && last && standing">
-            <b :class="standing">{{ standing === 'short' ? '✕' : '✓' }} {{ SAYS[standing] }}</b>
+        <template v-else-if="looking && last && unit">
+            <b :class="unit.standing">{{ SAYS[unit.likelihood] }}</b> <span class="chance figure">{{ show(unit.chanceText) }}</span>
             <dl>
                 <div v-for="row in rows" :key="row.key" :class="{ same: !row.was }" :data-would="row.key">
                     <dt>{{ row.name }}</dt>

@@ -54,9 +54,9 @@ th {
     text-align: left;
     color: var(--pencil);
     padding: 0;
-    white-space: nowrap;
 }
 th button {
+    text-align: left;
     padding: 2px 0;
     font: inherit;
     color: inherit;

@@ -141,7 +141,7 @@ final readonly class Why
         return [
             new WhyLine(
                 'Share that is left', 'sum over bins of w exp(-K t), with t in hours',
-                Sentence::of('%s', is_infinite($seconds) ? 'some of it never goes' : implode(' + ', $terms).sprintf(' = %.4g', 1.0 - $share)),
+                is_infinite($seconds) ? Sentence::of('some of it never goes') : Sentence::of('%s = %s, at %s', implode(' + ', $terms), sprintf('%.4g', 1.0 - $share), [Display::Minutes, $seconds]),
                 'assumed', 'each size bin by itself; as in CDC (2003), appendix B; the range is that of the clean air nine times in ten and of how well the room’s air mixes',
             ),
             ...$lines,

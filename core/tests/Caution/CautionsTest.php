@@ -27,6 +27,7 @@ final class CautionsTest extends TestCase
     #[TestWith(['unlisted-fan', [], self::TOTE, [], []])]
     #[TestWith(['rear-grille', [], ['shape' => 'drawer'], [], ['shape' => 'flat-panel']])]
     #[TestWith(['open-intake', [], self::TOTE, [], self::RING])]
+    #[TestWith(['set-screw', [], self::TOTE, [], []])]
     #[TestWith(['open-motor', [], [], [], self::DRUM])]
     #[TestWith(['open-motor-pushing', [], ['direction' => Direction::Push], [], []])]
     #[TestWith(['brittle-plastic', [], [], [], self::DRUM])]

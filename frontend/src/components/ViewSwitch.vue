@@ -71,5 +71,9 @@ button:disabled {
         justify-content: center;
         padding: 8px 0;
     }
+    .bar > div {
+        flex-wrap: wrap;
+        justify-content: center;
+    }
 }
 </style>

@@ -48,12 +48,11 @@ final readonly class StandsThere
     /**
      * Copies of all that stands in a room.
      *
-     * @param  Build|null  $but  leaves its units out
      * @return list<Copy>
      */
-    public function inRoom(Room $room, ?Build $but = null): array
+    public function inRoom(Room $room): array
     {
-        return array_values($room->placements->reject(fn (PlacementRecord $one): bool => $but !== null && $one->build_id === $but->id)->map(function (PlacementRecord $one): array {
+        return array_values($room->placements->map(function (PlacementRecord $one): array {
             $counted = ['count' => $one->count, 'speed' => $one->speed];
 
             return $one->build === null ? ['bought' => $one->bought ?? []] + $counted : self::copy($one->build, $counted);
@@ -70,7 +69,7 @@ final readonly class StandsThere
     {
         return array_map(function (array $copy, int $number) use ($system, $setting): Placement {
             if (isset($copy['bought'])) {
-                return Placement::ofBought(PurifierEntry::read($copy['bought'], $system, "placements.{$number}.bought"), $copy['count'], $setting);
+                return Placement::ofBought(PurifierEntry::read($copy['bought'], $system, "beside.{$number}.bought"), $copy['count'], $setting);
             }
             $catalogue = Catalogue::fromEntries($copy['parts'] ?? []);
             $entry = DesignEntry::read(['units' => $copy['count']] + ($copy['choices'] ?? []), $catalogue);

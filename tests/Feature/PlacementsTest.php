@@ -80,6 +80,8 @@ class PlacementsTest extends FeatureTestCase
     {
         $this->place([['bought' => self::BOUGHT, 'count' => 1]])->assertOk();
         $this->assertFaults($this->place([['bought' => ['clean_air' => 'much', 'level' => '300'] + self::BOUGHT, 'count' => 1]]), ['placements.0.bought.clean_air', 'placements.0.bought.level']);
+        $this->assertFaults($this->place([['bought' => ['name' => '', 'clean_air' => 'much', 'refill_price' => 'dear'] + self::BOUGHT, 'count' => 1]]), ['placements.0.bought.name', 'placements.0.bought.clean_air', 'placements.0.bought.refill_price']);
+        $this->assertFaults($this->postJson('/api/v1/evaluations', ['beside' => [['bought' => ['clean_air' => 'much'] + self::BOUGHT, 'count' => 1]]] + $this->evaluation()), ['beside.0.bought.clean_air']);
         $this->assertFaults($this->place([['bought' => self::BOUGHT, 'count' => 0]]), ['placements.0.count']);
         $this->assertFaults($this->place([['count' => 1]]), ['placements.0.build']);
         $other = $this->room()->builds()->create(['name' => 'Theirs']);

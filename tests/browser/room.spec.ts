@@ -24,6 +24,16 @@ test('what stands in a room counts together, and what is wrong of a purifier is 
     await page.locator('[data-purifier=clean_air]').fill('100 m³/h');
     await page.getByRole('button', { name: 'Put it in the room' }).click();
     await expect(stands.locator('li', { hasText: 'Desk purifier' })).toContainText('59 cfm in all');
+    // One's own change is not taken for someone else's: the room is saved as before.
+    await expect(page.locator('.overtaken')).toHaveCount(0);
+    await page.getByRole('button', { name: /Room/ }).first().click();
+    await page.getByRole('textbox', { name: 'People' }).fill('13');
+    await page.getByRole('button', { name: 'Save changes' }).click();
+    await expect(page.getByText('Room saved')).toBeVisible();
+    await page.getByRole('textbox', { name: 'People' }).fill('12');
+    await page.getByRole('button', { name: 'Save changes' }).click();
+    await expect(page.getByRole('button', { name: 'Save changes' })).toBeDisabled();
+    await page.getByRole('button', { name: /Build/ }).first().click();
     await page.reload();
     await page.getByRole('button', { name: 'In the room', exact: true }).click();
     await stands.locator('li', { hasText: 'Desk purifier' }).getByRole('button', { name: 'Take it out' }).click();
@@ -45,6 +55,10 @@ test('a second build begins beside the first and stands there once it is saved',
     await page.getByRole('button', { name: 'In the room', exact: true }).click();
     await expect(page.locator('.stands li.bench')).toContainText('stands there');
     await expect(page.locator('.stands li', { hasText: 'Panel on a strap' })).toBeVisible();
+    const panel = page.locator('.stands li', { hasText: 'Panel on a strap' });
+    const before = number(await row(page, 'cleanAir').textContent());
+    await panel.getByRole('combobox', { name: 'Speed of Panel on a strap' }).selectOption({ index: 0 });
+    await expect.poll(async () => number(await row(page, 'cleanAir').textContent())).toBeLessThan(before);
     await page.locator('.stands li.bench + li').getByRole('button', { name: 'To the bench' }).click();
     await expect(page.locator('.stands li.bench')).toContainText('Flat panel');
 });

@@ -1,5 +1,5 @@
 import { describe, expect, it, vi } from 'vitest';
-import type { Option } from '../../frontend/src/api/client';
+import type { Option, Unit } from '../../frontend/src/api/client';
 import ChoicePanel from '../../frontend/src/components/bench/ChoicePanel.vue';
 import ShapeChoices from '../../frontend/src/components/bench/ShapeChoices.vue';
 import LedgerFigures from '../../frontend/src/components/ledger/LedgerFigures.vue';
@@ -117,6 +117,13 @@ describe('the ledger', () => {
         expect(page.text('[data-test=verdict]')).toBe('✕ Falls short a chance of 4 %');
         expect(page.text('[data-rule="clean air"]')).toBe('Falls short by 66 m³/h Speed 3 would reach it.');
         expect(page.text('.needed')).toBe('By the figures as told the room needs 2 units at this speed.');
+    });
+
+    it('says of a build that reaches its goal what else is wrong of it', () => {
+        const said = (over: Partial<Unit>) => mounted(LedgerVerdict, { unit: unit(over), speed: speed() }).text('[data-test=verdict]');
+        expect(said({})).toBe('✓ Reaches the goal a chance of 93 %');
+        expect(said({ standing: 'warns' })).toBe('✓ Reaches the goal, with a warning a chance of 93 %');
+        expect(said({ standing: 'short' })).toBe('✕ Reaches the goal, but is too loud a chance of 93 %');
     });
 
     it('draws the band and the result along the goal at three quarters', () => {

@@ -68,6 +68,14 @@ describe('what is on the screen and not saved yet', () => {
         expect([buildChanged.value, draft.keepFigures]).toEqual([false, true]);
     });
 
+    it('takes what was placed from here for no one else’s change, and what was placed elsewhere for one', () => {
+        const { overtaken, placed } = begun();
+        placed(3, 4);
+        expect(overtaken(room({ revision: 4 })).room).toBe(false);
+        placed(5, 6);
+        expect(overtaken(room({ revision: 6 })).room).toBe(true);
+    });
+
     it('takes another build to the bench, or a new one beside those that are saved', () => {
         const { draft, buildChanged, put, overtaken } = begun();
         const held = room();

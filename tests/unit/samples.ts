@@ -43,8 +43,8 @@ export function unit(over: Partial<Unit> = {}): Unit {
         verdict: 'Reaches the goal',
         chanceText: shown('93 %'),
         surer: null,
-        minutes90: shown('12–21 min'),
-        minutes99: shown('24–42 min'),
+        minutes90: shown('18 (12–21 min)'),
+        minutes99: shown('36 (24–42 min)'),
         form: {
             size: shown('20 in × 20 in × 24 in'),
             footprint: shown('3 ft²'),

@@ -31,6 +31,6 @@ class SiteController extends Controller
     ])]
     public function plan(Site $site): JsonResponse
     {
-        return new JsonResponse(SitePlanData::of($site->load('rooms.builds.latest')));
+        return new JsonResponse(SitePlanData::of($site->load('rooms.placements')));
     }
 }

@@ -2,6 +2,7 @@
 
 namespace App\Http\Requests;
 
+use App\Actions\StandsThere;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(schema: 'PlacementsRequest', required: ['placements', 'revision'], properties: [
@@ -12,6 +13,6 @@ class PlacementsRequest extends StrictRequest
 {
     public function rules(): array
     {
-        return [...$this->besideRules('placements'), 'placements' => ['present', 'array', 'max:12'], 'revision' => ['required', 'integer']];
+        return [...$this->besideRules('placements'), 'placements' => ['present', 'array', 'max:'.StandsThere::MOST], 'revision' => ['required', 'integer']];
     }
 }

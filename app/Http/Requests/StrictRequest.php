@@ -72,7 +72,8 @@ abstract class StrictRequest extends FormRequest
     /** @return array<string, list<mixed>> rules for what stands in the room besides */
     protected function besideRules(string $key = 'beside'): array
     {
-        $purifier = new Fields(array_fill_keys(PurifierEntry::FIELDS, FieldType::Text), ['name', 'clean_air']);
+        // What is missing of it is the core's to say, with all else that is wrong.
+        $purifier = new Fields(array_fill_keys(PurifierEntry::FIELDS, FieldType::Text));
 
         return [
             $key => ['nullable', 'array', 'max:'.StandsThere::MOST],

@@ -37,16 +37,10 @@ final readonly class AirData
         return new self(
             AxisData::in('Time', $plan->mostTime, $unit, $unit), AxisData::of('In the air', $plan->most, Display::Concentration),
             Shown::of(Display::Concentration, $start),
-            self::path($plan->with), self::path($plan->without), self::path($plan->range).'Z',
+            PlotPath::of($plan->with), PlotPath::of($plan->without), PlotPath::of($plan->range).'Z',
             $plan->goal === null ? null : round(1.0 - $plan->goal, 4),
             array_map(fn (array $gone): array => ['share' => Shown::of(Display::Share, $gone['share']), 'at' => round($gone['at'], 4), 'time' => Shown::of(Display::Minutes, $gone['time'])], $plan->gone),
             Shown::of(Display::Concentration, $last($plan->with)), Shown::of(Display::Concentration, $last($plan->without)),
         );
-    }
-
-    /** @param  list<array{float, float}>  $points */
-    private static function path(array $points): string
-    {
-        return 'M'.implode('L', array_map(fn (array $point): string => sprintf('%.4f %.4f', $point[0], 1.0 - $point[1]), $points));
     }
 }

@@ -26,7 +26,7 @@ final readonly class CurvePlanData
             AxisData::of($plan->across, $plan->mostAcross, $plan->acrossIn), AxisData::of($plan->up, $plan->mostUp, $plan->upIn),
             array_map(fn (string $name, array $points): array => [
                 'name' => (string) $name,
-                'path' => 'M'.implode('L', array_map(fn (array $point): string => sprintf('%.4f %.4f', $point[0], 1.0 - $point[1]), $points)),
+                'path' => PlotPath::of($points),
             ], array_keys($plan->curves), $plan->curves),
         );
     }

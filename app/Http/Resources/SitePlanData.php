@@ -3,6 +3,7 @@
 namespace App\Http\Resources;
 
 use App\Http\Resources\Drawing\BuildingData;
+use App\Models\Placement;
 use App\Models\Site;
 use Jornel\Core\Quantity\System;
 use Jornel\Core\Room\Plan\JoinedRooms;
@@ -32,7 +33,7 @@ final readonly class SitePlanData
             // What was written is kept with its units, so that the measure does not matter.
             $plans[$room->id] = (new PlanEntry($room->entries(), System::Metric))->plan();
             $names[$room->id] = $room->name;
-            $units[$room->id] = $room->builds->last()->latest->units ?? 0;
+            $units[$room->id] = $room->placements->sum(fn (Placement $one): int => $one->count);
         }
 
         return new self(

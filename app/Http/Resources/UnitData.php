@@ -39,7 +39,7 @@ final readonly class UnitData
         #[OA\Property(description: 'The same in words', example: 'Probably reaches the goal')] public string $verdict,
         #[OA\Property(description: 'The chance in words', example: '82 %')] public Shown $chanceText,
         #[OA\Property(nullable: true, description: 'What would make it surer')] public ?Shown $surer,
-        #[OA\Property(description: 'Between which the time lies until 90 % is gone')] public Shown $minutes90,
+        #[OA\Property(description: 'Until 90 % is gone at the chosen speed, with its range', example: '17 (14–29 min)')] public Shown $minutes90,
         #[OA\Property(description: 'The same for 99 %')] public Shown $minutes99,
         #[OA\Property] public FormData $form,
         #[OA\Property] public CostData $cost,
@@ -69,8 +69,8 @@ final readonly class UnitData
             $unit->likelihood->name,
             Shown::of(Display::Chance, $unit->chance),
             ($surer = $unit->surer()) === null ? null : Shown::sentence($surer->text()),
-            self::between($unit->timeRange(0.90)),
-            self::between($unit->timeRange(0.99)),
+            self::within($unit->line()->seconds90, $unit->timeRange(0.90)),
+            self::within($unit->line()->seconds99, $unit->timeRange(0.99)),
             FormData::of($unit->measurements, $unit->design),
             CostData::of($cost),
             DrawingData::of(in_array($mark, $drawn, true) ? $view->drawAround($scene) : $view->draw($scene), PartLabels::of($unit), AirStreams::of($unit), Display::PartLength, $mark),
@@ -78,14 +78,15 @@ final readonly class UnitData
     }
 
     /**
-     * The unit once, at the end: `12–21 min`.
+     * The unit once, at the end: `17 (14–29 min)`.
      *
+     * @param  float  $told  s
      * @param  array{float, float}  $range  s
      */
-    private static function between(array $range): Shown
+    private static function within(float $told, array $range): Shown
     {
-        $low = Display::Minutes->text($range[0], System::Metric);
+        $bare = fn (float $seconds): string => (string) preg_replace('/ \w+$/', '', Display::Minutes->text($seconds, System::Metric));
 
-        return Shown::sentence(Sentence::of('%s–%s', substr($low, 0, (int) strrpos($low, ' ')), [Display::Minutes, $range[1]]));
+        return Shown::sentence(Sentence::of('%s (%s–%s)', $bare($told), $bare($range[0]), [Display::Minutes, $range[1]]));
     }
 }

@@ -44,11 +44,11 @@ final readonly class WorkingData
         return new self(
             AxisData::of('Flow of one unit', $plan->mostFlow, Display::Flow), AxisData::of('Pressure', $plan->mostPressure, Display::Pressure),
             array_map(fn (array $speed, SpeedLine $line): array => [
-                'name' => (string) $speed['name'], 'path' => self::path($speed['curve']),
+                'name' => (string) $speed['name'], 'path' => PlotPath::of($speed['curve']),
                 'clean' => self::point($plan, $speed['clean']), 'loaded' => self::point($plan, $speed['loaded']),
                 'keepsQuiet' => $line->keepsQuiet, 'reachesGoal' => $line->reachesGoal(),
             ], $plan->speeds, $unit->speeds),
-            self::path($plan->box), self::path($plan->loadedBox),
+            PlotPath::of($plan->box), PlotPath::of($plan->loadedBox),
             [
                 'x1' => round($plan->band['flow']->low / $plan->mostFlow, 4), 'x2' => round($plan->band['flow']->high / $plan->mostFlow, 4),
                 'y1' => round(1.0 - $plan->band['pressure']->high / $plan->mostPressure, 4), 'y2' => round(1.0 - $plan->band['pressure']->low / $plan->mostPressure, 4),
@@ -67,11 +67,5 @@ final readonly class WorkingData
             round($x, 4), round(1.0 - $y, 4),
             Shown::of(Display::Flow, $performance->balance->filterFlow), Shown::of(Display::Pressure, $performance->balance->pressure),
         );
-    }
-
-    /** @param  list<array{float, float}>  $points */
-    private static function path(array $points): string
-    {
-        return 'M'.implode('L', array_map(fn (array $point): string => sprintf('%.4f %.4f', $point[0], 1.0 - $point[1]), $points));
     }
 }

@@ -8,7 +8,6 @@ const props = defineProps<{ across: Axis; up: Axis }>();
 const { measure, show } = useMeasure();
 
 const marks = (axis: Axis) => axis[measure.value];
-/** A number too near to the end of its axis would run into the name of the axis. */
 const lines = computed(() => [
     ...marks(props.across).map(({ share }) => `M${share} 0V1`),
     ...marks(props.up).map(({ share }) => `M0 ${1 - share}H1`),

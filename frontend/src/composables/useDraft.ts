@@ -136,6 +136,11 @@ export function useDraft(key: string) {
         Object.assign(draft, standing(room, draft.bench));
     }
 
+    /** What stands there was changed from here: the entries that are on the screen are no older for it. */
+    function placed(before: number, after: number): void {
+        if (draft.revision === before) draft.revision = after;
+    }
+
     function roomSaved(room: Room): void {
         draft.revision = room.revision;
         saved.value = { ...saved.value, entries: room.entries, goal: room.goal };
@@ -180,5 +185,20 @@ export function useDraft(key: string) {
         { flush: 'post' },
     );
 
-    return { draft, unsaved, ready, roomChanged, buildChanged, begin, overtaken, takeTheirs, keepMine, roomSaved, buildSaved, put, forget };
+    return {
+        draft,
+        unsaved,
+        ready,
+        roomChanged,
+        buildChanged,
+        begin,
+        overtaken,
+        takeTheirs,
+        keepMine,
+        roomSaved,
+        placed,
+        buildSaved,
+        put,
+        forget,
+    };
 }

@@ -14,8 +14,16 @@ export const NO_PURIFIER: Purifier = {
     height: '',
 };
 
-/** What stands in a room besides the units on the bench: kept on the server as soon as it is changed. */
-export function usePlacements(room: Ref<Room | undefined>, build: Ref<Room['builds'][number] | null>) {
+/**
+ * What stands in a room besides the units on the bench: kept on the server as soon as it is changed.
+ *
+ * @param onKept told the revision of the room before and after, so that one's own change is not taken for someone else's
+ */
+export function usePlacements(
+    room: Ref<Room | undefined>,
+    build: Ref<Room['builds'][number] | null>,
+    onKept: (before: number, after: number) => void,
+) {
     const client = useQueryClient();
     const busy = ref(false);
     const errors = ref<Record<string, string[]>>({});
@@ -32,15 +40,17 @@ export function usePlacements(room: Ref<Room | undefined>, build: Ref<Room['buil
 
     async function keep(placements: Placement[]): Promise<boolean> {
         if (!room.value) return false;
+        const before = room.value.revision;
         busy.value = true;
         try {
             const kept = await answer(
                 api.PUT('/rooms/{room}/placements', {
                     params: { path: { room: room.value.id } },
-                    body: { placements, revision: room.value.revision },
+                    body: { placements, revision: before },
                 }),
             );
-            client.setQueryData(['room', room.value.id], kept);
+            onKept(before, kept.revision);
+            client.setQueryData(['room', kept.id], kept);
             await client.invalidateQueries({ queryKey: ['programme'] });
             errors.value = {};
             fault.value = '';

@@ -51,7 +51,7 @@ export function useWork() {
     const saved = useVersion(versionId);
     const against = useAgainst(`room-${roomId.value}`, versionId);
     const withUnit = computed(() => build.value !== null || stage.value === 'build');
-    const placing = usePlacements(room.data, build);
+    const placing = usePlacements(room.data, build, drafting.placed);
     const bench = useBench(draft, ready, withUnit, versionId, programmeId, placing.counted);
     useAhead(
         bench.question,

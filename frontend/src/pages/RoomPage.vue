@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import type { Choices, Need, Wishes } from '../api/client';
+import type { Choices, Need, RoomEntries, Wishes } from '../api/client';
 import AwayNotice from '../components/AwayNotice.vue';
 import BenchStage from '../components/bench/BenchStage.vue';
 import { MOST_PINNED } from '../components/bench/choices';
@@ -29,11 +29,18 @@ const history = useHistory(
     work.roomId.value === null ? 'new' : `room-${work.roomId.value}`,
     () => {
         const { outline, furnishings, length, width } = draft.entries;
-        return { choices: draft.choices, outline, furnishings, length, width };
+        // Where a room has several builds, a step belongs to the one that was on the bench.
+        const onBench = (room.data.value?.builds.length ?? 0) > 1 ? { bench: work.build.value?.id } : {};
+        return { choices: draft.choices, outline, furnishings, length, width, ...onBench };
     },
     ready,
-    ({ choices, ...drawn }) => {
-        draft.choices = choices;
+    ({
+        choices,
+        bench,
+        ...drawn
+    }: { choices: Choices; bench?: number } & Pick<RoomEntries, 'outline' | 'furnishings' | 'length' | 'width'>) => {
+        if (room.data.value && bench !== undefined && bench !== work.build.value?.id) work.drafting.put(room.data.value, bench, choices);
+        else draft.choices = choices;
         draft.entries = { ...draft.entries, ...drawn };
     },
     held,

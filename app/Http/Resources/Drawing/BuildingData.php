@@ -31,7 +31,7 @@ final readonly class BuildingData
 
     /**
      * @param  array<string>  $names  of rooms, by key
-     * @param  array<int>  $units  of their latest builds, by key
+     * @param  array<int>  $units  of all that stands in them, by key
      */
     public static function of(JoinedRooms $building, array $names, array $units): self
     {

@@ -64,7 +64,7 @@ const percent = (share: number): string => `${share * 100}%`;
                 v-for="one in air.gone"
                 :key="one.at"
                 class="mark"
-                :class="{ far: one.at > 0.8 }"
+                :class="{ far: one.at > 0.55 }"
                 :style="{ left: percent(one.at) }"
                 data-test="gone"
                 ><b>{{ show(one.share) }}</b> gone in {{ show(one.time) }}</span
@@ -212,5 +212,13 @@ figcaption b {
     height: 10px;
     border: 0;
     background: color-mix(in oklab, var(--clean), transparent 80%);
+}
+.plotted {
+    min-height: 280px;
+}
+@media (max-width: 900px) {
+    .air {
+        padding: 8px 18px 14px;
+    }
 }
 </style>

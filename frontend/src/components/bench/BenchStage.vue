@@ -193,7 +193,6 @@ useAhead(
                 v-else-if="view === 'stands'"
                 class="unit"
                 :ledger="ledger"
-                :catalogue="catalogue"
                 :choices="choices"
                 :placing="placing"
                 @units="(units) => emit('choose', { ...choices, units })"

@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import { computed, reactive, ref } from 'vue';
-import type { Catalogue, Choices, Ledger, Placement } from '../../api/client';
+import type { Choices, Ledger, Placement } from '../../api/client';
 import { useMeasure } from '../../composables/useMeasure';
 import { NO_PURIFIER, type Placing } from '../../composables/usePlacements';
 import FieldFault from '../room/FieldFault.vue';
 
-const props = defineProps<{ ledger: Ledger; catalogue: Catalogue; choices: Choices; placing: Placing }>();
+const props = defineProps<{ ledger: Ledger; choices: Choices; placing: Placing }>();
 const emit = defineEmits<{ units: [units: number]; another: [build: number | null] }>();
 const { show } = useMeasure();
 
@@ -16,6 +16,9 @@ const FIELDS = [
     { key: 'power', name: 'Power', hint: '45 W' },
     { key: 'refill_price', name: 'Price of its filters', hint: '35' },
     { key: 'refill_months', name: 'They last, months', hint: '6' },
+    { key: 'width', name: 'Width', hint: '14 in' },
+    { key: 'depth', name: 'Depth', hint: '9 in' },
+    { key: 'height', name: 'Height', hint: '20 in' },
 ] as const;
 
 const MOST = 99;
@@ -35,7 +38,7 @@ const nameOf = (row: Placement): string => row.bought?.name ?? buildOf(row)?.nam
 const saysOf = (row: Placement): string =>
     row.bought
         ? [row.bought.clean_air, row.bought.level, row.bought.power].filter((text) => text !== '').join(' · ')
-        : `version ${buildOf(row)?.latest.number ?? 1}, on ${row.speed}`;
+        : `version ${buildOf(row)?.latest.number ?? 1}`;
 /** What a row gives in the ledger that is shown: its rows are those that are counted, in their order. */
 const figures = (row: Placement) =>
     props.placing.isCounted(row) ? props.ledger.beside[props.placing.counted.value.indexOf(row)] : undefined;
@@ -93,7 +96,20 @@ const line = computed(() => props.ledger.unit?.speeds[props.ledger.unit.chosen])
                         ><span class="figure">{{ show(figures(row)!.cleanAir) }}</span> in all</template
                     ></span
                 >
-                <span class="says">{{ saysOf(row) }}</span>
+                <span class="says"
+                    >{{ saysOf(row) }}
+                    <label v-if="figures(row)?.speeds.length"
+                        >on speed
+                        <select
+                            :value="figures(row)!.speed"
+                            :aria-label="`Speed of ${nameOf(row)}`"
+                            :disabled="placing.busy.value"
+                            @change="placing.change(row, { ...row, speed: ($event.target as HTMLSelectElement).value })"
+                        >
+                            <option v-for="speed in figures(row)!.speeds" :key="speed">{{ speed }}</option>
+                        </select></label
+                    ></span
+                >
                 <span class="do">
                     <label><input type="checkbox" :checked="placing.isCounted(row)" @change="placing.toggle(row)" /> count it</label>
                     <button v-if="row.build" type="button" @click="emit('another', row.build)">To the bench</button>
@@ -221,6 +237,13 @@ li.left {
     gap: 6px 10px;
     font-size: 14px;
 }
+.says select {
+    font: inherit;
+    padding: 1px 4px;
+    color: var(--ink);
+    background: var(--sheet);
+    border: 1px solid var(--kraft-edge);
+}
 .do label {
     display: inline-flex;
     gap: 5px;
@@ -299,6 +322,9 @@ form .teach {
     border-left: 4px solid var(--short);
 }
 @media (max-width: 900px) {
+    .stands {
+        padding: 8px 18px 20px;
+    }
     form {
         grid-template-columns: minmax(0, 1fr);
     }

@@ -19,12 +19,16 @@ const rows = computed(() =>
     last.value ? ledgerRows(last.value, props.now, measure.value, props.currency).filter((row) => SHOWN.includes(row.key)) : [],
 );
 const SAYS = {
-    reaches: '✓ It would reach the goal',
-    probably: '✓ It would probably reach the goal',
-    'probably-not': '✕ It would probably fall short of the goal',
-    'falls-short': '✕ It would fall short of the goal',
+    reaches: 'It would reach the goal',
+    probably: 'It would probably reach the goal',
+    'probably-not': 'It would probably fall short of the goal',
+    'falls-short': 'It would fall short of the goal',
 };
 const unit = computed(() => last.value?.unit ?? null);
+/** Whether it would reach the goal, and still be louder than the room allows. */
+const isLoud = computed(
+    () => unit.value?.standing === 'short' && (unit.value.likelihood === 'reaches' || unit.value.likelihood === 'probably'),
+);
 </script>
 
 <template>
@@ -34,7 +38,10 @@ const unit = computed(() => last.value?.unit ?? null);
             <p>{{ fault }}</p>
         </template>
         <template v-else-if="looking && last && unit">
-            <b :class="unit.standing">{{ SAYS[unit.likelihood] }}</b> <span class="chance figure">{{ show(unit.chanceText) }}</span>
+            <b :class="unit.standing"
+                >{{ unit.standing === 'short' ? '✕' : '✓' }} {{ SAYS[unit.likelihood] }}{{ isLoud ? ', but be too loud' : '' }}</b
+            >
+            <span class="chance figure">{{ show(unit.chanceText) }}</span>
             <dl>
                 <div v-for="row in rows" :key="row.key" :class="{ same: !row.was }" :data-would="row.key">
                     <dt>{{ row.name }}</dt>

@@ -198,6 +198,12 @@ const number = (count: number): string => count.toLocaleString('en');
 .again {
     color: var(--pencil);
 }
+.adds {
+    display: inline-flex;
+    gap: 6px;
+    align-items: center;
+    white-space: nowrap;
+}
 .scroll {
     overflow-y: auto;
     padding: 10px 14px 20px;

@@ -7,14 +7,16 @@ const { show } = useMeasure();
 
 /** Where a share of the goal stands along the band, in which the goal is three quarters of the way. */
 const along = (share: number): number => Math.min(100, share * 75);
-const MARKS = { reaches: '✓', probably: '✓', 'probably-not': '✕', 'falls-short': '✕' };
-/** A build that surely reaches its goal may still have something to be warned about. */
-const warned = (unit: Unit): string => (unit.likelihood === 'reaches' && unit.standing === 'warns' ? ', with a warning' : '');
+/** A build that reaches its goal may still be louder than the room allows, or have something to be warned about. */
+function besides({ likelihood, standing }: Unit): string {
+    if (standing === 'short') return likelihood === 'reaches' || likelihood === 'probably' ? ', but is too loud' : '';
+    return likelihood === 'reaches' && standing === 'warns' ? ', with a warning' : '';
+}
 </script>
 
 <template>
     <p class="verdict" :class="unit.standing" data-test="verdict">
-        {{ MARKS[unit.likelihood] }} {{ unit.verdict }}{{ warned(unit) }}
+        {{ unit.standing === 'short' ? '✕' : '✓' }} {{ unit.verdict }}{{ besides(unit) }}
         <small
             >a chance of <b class="figure" data-test="chance">{{ show(unit.chanceText) }}</b></small
         >

@@ -26,9 +26,6 @@ const OF_SPEED: { key: keyof Speed; name: string; strong?: boolean }[] = [
     { key: 'pressure', name: 'Pressure in box' },
 ];
 
-/** Times carry the range that the mixing of the room's air and the figures of the build give them. */
-const RANGES: Partial<Record<keyof Speed, 'minutes90' | 'minutes99'>> = { minutes90: 'minutes90', minutes99: 'minutes99' };
-
 const row = (key: string, name: string, now: string, then: string | undefined, strong = false): LedgerRow => ({
     key,
     name,
@@ -36,10 +33,6 @@ const row = (key: string, name: string, now: string, then: string | undefined, s
     now,
     was: then === undefined || then === now ? '' : then,
 });
-
-/** The unit once, behind the range: `17 (14–29 min)`. */
-const ranged = (one: LedgerRow, range: string): LedgerRow =>
-    range === '' ? one : { ...one, now: `${one.now.replace(' min', '')} (${range})`, was: one.was.replace(' min', '') };
 
 /** What the cost of power and filters is reckoned over: “2 years”. */
 export const years = (unit: NonNullable<Ledger['unit']>): string => unit.cost.span.split(',')[0] ?? '';
@@ -64,10 +57,11 @@ export function ledgerRows(ledger: Ledger, before: Ledger | null, measure: Measu
     return [
         // What nothing is known of, such as the level at a seat where none is drawn, takes no row.
         ...OF_SPEED.filter(({ key }) => speed[key] !== null).flatMap(({ key, name, strong }) => [
-            ranged(
-                row(key, name, (speed[key] as Shown)[measure], (old?.[key] as Shown | null | undefined)?.[measure], strong ?? false),
-                RANGES[key] ? unit[RANGES[key]][measure] : '',
-            ),
+            {
+                ...row(key, name, (speed[key] as Shown)[measure], (old?.[key] as Shown | null | undefined)?.[measure], strong ?? false),
+                // Times carry the range that the mixing of the room's air and the figures of the build give them.
+                ...(key === 'minutes90' || key === 'minutes99' ? { now: unit[key][measure] } : {}),
+            },
             ...(key === 'cleanAir'
                 ? [{ ...row('band', bandName(ledger), `${unit.band.low[measure]} – ${unit.band.high[measure]}`, undefined), wide: true }]
                 : []),

@@ -47,10 +47,11 @@ final readonly class Performance
         return Unit::of($design, $assembly, $air)->performances();
     }
 
-    public static function of(Unit $unit, FanSpeed $speed): self
+    /** @param  Balance|null  $near  of another speed; it changes the time alone */
+    public static function of(Unit $unit, FanSpeed $speed, ?Balance $near = null): self
     {
         $box = $unit->box;
-        $balance = Balance::of($unit->curve($speed), $box);
+        $balance = Balance::of($unit->curve($speed), $box, $near);
         $faces = [];
         $clean = BinShares::same(0.0);
         foreach ($box->banks as $bank) {

@@ -123,7 +123,7 @@ final class Propagation
         return $this->off[$figure] ??= array_map(function (float $by) use ($figure): array {
             $unit = $this->told->varied(Variation::ofOne($figure, exp($by * $this->deviations[$figure])));
 
-            return [$unit, $figure === self::LN_PENETRATION ? $this->balance() : Balance::of($unit->curve($unit->speeds[0]), $unit->box, $this->balance()->pressure)];
+            return [$unit, $figure === self::LN_PENETRATION ? $this->balance() : Balance::of($unit->curve($unit->speeds[0]), $unit->box, $this->balance())];
         }, [DimensionReduction::POINT, -DimensionReduction::POINT]);
     }
 }

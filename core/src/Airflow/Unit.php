@@ -57,7 +57,14 @@ final readonly class Unit
      */
     public function performances(): array
     {
-        return array_map(fn (FanSpeed $speed): Performance => Performance::of($this, $speed), $this->speeds);
+        $performances = [];
+        $near = null;
+        foreach ($this->speeds as $speed) {
+            $performances[] = $performance = Performance::of($this, $speed, $near);
+            $near = $performance->balance;
+        }
+
+        return $performances;
     }
 
     /**

@@ -89,7 +89,7 @@ final readonly class PressureLaw
      */
     public function velocity(float $drop): float
     {
-        return $drop <= 0.0 ? 0.0 : 2.0 * $drop / ($this->viscous + sqrt($this->viscous ** 2 + 4.0 * $this->inertial * $drop));
+        return $drop <= 0.0 ? 0.0 : 2.0 * $drop / ($this->viscous + sqrt($this->viscous * $this->viscous + 4.0 * $this->inertial * $drop));
     }
 
     /**

@@ -8,7 +8,6 @@ use Jornel\Core\Part\Fan;
 use Jornel\Core\Part\ShaftPosition;
 use Jornel\Core\Shape\Scene\Anchor;
 use Jornel\Core\Shape\Scene\Arrow;
-use Jornel\Core\Shape\Scene\Extent;
 use Jornel\Core\Shape\Scene\FilterMarks;
 use Jornel\Core\Shape\Scene\Frame;
 use Jornel\Core\Shape\Scene\Point;
@@ -149,7 +148,20 @@ final readonly class ArrayBox implements Shape
             new Anchor($hasFans ? 'end' : 'end-plain', new Point($x1, $depth * 0.6, $up * 0.7)),
             new Anchor('corners', new Point($x1 - 0.05, $depth * 0.7, $top)),
             new Anchor('box', new Point($x0, 0.0, $up * 0.3)),
-        ], Extent::box($x1 + ($hasFans ? $body->depth : 0.0), $depth, $z));
+        ], $this->size($design)->extents());
+    }
+
+    public function size(Design $design): Size
+    {
+        [$long, $up] = $this->sides($design);
+        $deep = $design->fan->body->depth;
+        $ends = $design->number('fans-ends') === 0 ? 0 : ($this->onBothEnds($design) ? 2 : 1);
+
+        return new Size(
+            $long + 2.0 * Panel::THICKNESS + $ends * $deep,
+            $this->depth($design),
+            $up + 2.0 * Panel::THICKNESS + ($this->onTop($design) > 0 ? $deep : 0.0),
+        );
     }
 
     public function steps(Design $design): array

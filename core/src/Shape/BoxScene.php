@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Jornel\Core\Shape;
 
 use Jornel\Core\Shape\Scene\Anchor;
-use Jornel\Core\Shape\Scene\Extent;
 use Jornel\Core\Shape\Scene\Point;
 use Jornel\Core\Shape\Scene\Scene;
 use Jornel\Core\Shape\Scene\Solid;
@@ -25,8 +24,14 @@ final class BoxScene
             [...$below, ...$walls->solids($z), ...$fan->solids($top)],
             [...$walls->arrows($z), ...$fan->arrows($top)],
             [...$walls->anchors($z), ...$fan->anchors($top), ...self::under($below, $walls->top()->width, $z)],
-            Extent::box($walls->top()->width, $walls->top()->depth, $top + $fan->height()),
+            self::size($walls, $fan, $z)->extents(),
         );
+    }
+
+    /** @param  float  $z  lower edge of the walls, m */
+    public static function size(FourWalls $walls, FanMount $fan, float $z): Size
+    {
+        return new Size(...$fan->outside(), height: $z + $walls->height() + $fan->height());
     }
 
     /**

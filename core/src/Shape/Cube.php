@@ -71,6 +71,13 @@ final readonly class Cube implements Shape
         return BoxScene::of($walls, BoxFan::of($design, $walls->top()), [BasePlate::solid($walls->top(), $sheet)], $sheet->thickness());
     }
 
+    public function size(Design $design): Size
+    {
+        $walls = $this->walls($design);
+
+        return BoxScene::size($walls, BoxFan::of($design, $walls->top()), Sheet::of($design)->thickness());
+    }
+
     public function steps(Design $design): array
     {
         return CubeSteps::of($design, BasePlate::step(), BoxFan::of($design, $this->walls($design)->top()));

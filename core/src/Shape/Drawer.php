@@ -8,7 +8,6 @@ use Jornel\Core\Part\Filter;
 use Jornel\Core\Part\Layer;
 use Jornel\Core\Shape\Scene\Anchor;
 use Jornel\Core\Shape\Scene\Arrow;
-use Jornel\Core\Shape\Scene\Extent;
 use Jornel\Core\Shape\Scene\FanSolid;
 use Jornel\Core\Shape\Scene\FilterMarks;
 use Jornel\Core\Shape\Scene\Frame;
@@ -49,6 +48,9 @@ final readonly class Drawer implements Shape
     private const PIVOT = 0.008;
 
     private const FOOT_DEPTH = 0.34;
+
+    /** How far a bought foot stands out behind the frame, m (assumed). */
+    private const BEHIND = 0.08;
 
     /** Clear height under the frame on its foot, m (assumed). */
     private const FOOT = 0.06;
@@ -124,7 +126,7 @@ final readonly class Drawer implements Shape
         $shroud = $design->corners === Corners::Shroud ? Panel::THICKNESS : 0.0;
         $collar = $this->collar($design);
         $seatY = $shroud + $body->depth;
-        $frameY = $seatY + ($collar === null ? 0.0 : Panel::THICKNESS);
+        $frameY = $this->front($design);
         $inside = $frameY + $b;
         $back = $inside + $this->space($design);
         $z0 = self::FOOT + $b;
@@ -159,7 +161,18 @@ final readonly class Drawer implements Shape
             new Anchor('corners', new Point($x + $half, 0.0, $z + $half)),
             new Anchor('box-lying', new Point($x * 0.5, $inside, $z0 + $height)),
             new Anchor('box', new Point($x * 0.9, $inside, $z0 + $height * 0.9)),
-        ], Extent::box(2.0 * $left + $width, $back + $b + self::ROD, $z0 + $height));
+        ], $this->size($design)->extents());
+    }
+
+    public function size(Design $design): Size
+    {
+        [$width, $height] = $this->outside($design);
+        $front = $this->front($design);
+        $back = $front + 2.0 * self::BOARD + $this->space($design);
+
+        return $this->hasPedestal($design)
+            ? new Size($width + 4.0 * self::BOARD, max($back + self::ROD, self::footAt($front) + self::FOOT_DEPTH), self::FOOT + self::BOARD + $height)
+            : new Size($width, $back + self::BEHIND, self::FOOT + self::BOARD + $height);
     }
 
     public function steps(Design $design): array
@@ -237,11 +250,11 @@ final readonly class Drawer implements Shape
             $x = $left + $width / 2.0;
 
             return [
-                Solid::box('foot', 'foot', new Point($left, max(0.0, $pivotY - 0.1), 0.0), new Point($left + $width, $back + 0.08, 0.02)),
+                Solid::box('foot', 'foot', new Point($left, max(0.0, $pivotY - 0.1), 0.0), new Point($left + $width, $back + self::BEHIND, 0.02)),
                 self::wood('foot', $x - 0.04, $pivotY, 0.02, $x + 0.04, $back, self::FOOT + $b),
             ];
         }
-        $front = max(0.0, $pivotY - self::FOOT_DEPTH / 2.0);
+        $front = self::footAt($pivotY);
         $right = $left + $width;
         $arm = fn (float $x): Solid => self::wood('arm', $x, $pivotY - self::ARM / 2.0, $b, $x + $b, $pivotY + self::ARM / 2.0, $b + $this->armLength($design));
         $plate = fn (float $x): Solid => self::wood('plate', $x, $pivotY - self::PLATE / 2.0, $pivotZ - self::PLATE / 2.0, $x + $b, $pivotY + self::PLATE / 2.0, $pivotZ + self::PLATE / 2.0);
@@ -250,6 +263,20 @@ final readonly class Drawer implements Shape
             self::wood('foot', 0.0, $front, 0.0, $right + $left, $front + self::FOOT_DEPTH, $b),
             $arm(0.0), $arm($right + $b), $plate($b), $plate($right),
         ];
+    }
+
+    /** Where the foot of the pedestal begins so that the drawer swings over its middle, m. */
+    private static function footAt(float $pivot): float
+    {
+        return max(0.0, $pivot - self::FOOT_DEPTH / 2.0);
+    }
+
+    /** Where the front frame lies: behind the fan, its shroud and its collar, m. */
+    private function front(Design $design): float
+    {
+        $sheets = ($design->corners === Corners::Shroud ? 1 : 0) + ($this->collar($design) === null ? 0 : 1);
+
+        return $design->fan->body->depth + $sheets * Panel::THICKNESS;
     }
 
     /** @return list<Solid> the four sides between the frames */

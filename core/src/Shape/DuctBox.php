@@ -7,7 +7,6 @@ namespace Jornel\Core\Shape;
 use Jornel\Core\Part\ShaftPosition;
 use Jornel\Core\Shape\Scene\Anchor;
 use Jornel\Core\Shape\Scene\Arrow;
-use Jornel\Core\Shape\Scene\Extent;
 use Jornel\Core\Shape\Scene\FanSolid;
 use Jornel\Core\Shape\Scene\FilterMarks;
 use Jornel\Core\Shape\Scene\Frame;
@@ -121,7 +120,7 @@ final readonly class DuctBox implements Shape
         $head = $seat + $body->depth;
         $after = [];
         if ($this->hasCanister($design)) {
-            $after[] = Tube::disc('canister', 'carbon', $at($head), $body->bladeCircle / 2.0 + self::CANISTER[1] / 2.0, self::CANISTER[0]);
+            $after[] = Tube::disc('canister', 'carbon', $at($head), self::canisterRadius($design), self::CANISTER[0]);
             $head += self::CANISTER[0];
         }
         if ($design->number('duct-metres') > 0) {
@@ -152,7 +151,22 @@ final readonly class DuctBox implements Shape
             new Anchor('fan', new Point($top->width / 2.0 + $r * 0.9, $top->depth / 2.0 - $r * 0.4, $seat + $body->depth * 0.6)),
             new Anchor('top', new Point($top->width * 0.1, $top->depth * 0.8, $seat)),
             ...($design->number('duct-metres') > 0 ? [new Anchor('duct', $at($head))] : []),
-        ], Extent::box($top->width, $top->depth, $head));
+        ], $this->size($design)->extents());
+    }
+
+    public function size(Design $design): Size
+    {
+        $walls = $this->walls($design);
+        $sheet = Sheet::of($design)->thickness();
+        $below = $design->number('faces') === 5 ? Feet::HEIGHT + $design->stackDepth() : $sheet;
+
+        $round = $this->hasCanister($design) ? 2.0 * self::canisterRadius($design) : 0.0;
+
+        return new Size(
+            max($walls->top()->width, $round),
+            max($walls->top()->depth, $round),
+            $below + $walls->height() + $sheet + $design->fan->body->depth + ($this->hasCanister($design) ? self::CANISTER[0] : 0.0) + min(self::DRAWN, (float) $design->number('duct-metres')),
+        );
     }
 
     public function steps(Design $design): array
@@ -174,6 +188,12 @@ final readonly class DuctBox implements Shape
             $design->number('duct-metres') > 0 ? new Step('Draw the duct straight, clamp both ends, close them with foil tape and tie it up.', 'A sagging duct takes flow.', 10.0, null, ['duct'], ['screwdriver', 'knife']) : null,
             ...CommonSteps::finish($design),
         );
+    }
+
+    /** Outside: its bed lies round the collar, m. */
+    private static function canisterRadius(Design $design): float
+    {
+        return ($design->fan->body->bladeCircle + self::CANISTER[1]) / 2.0;
     }
 
     private function hasCanister(Design $design): bool

@@ -119,6 +119,11 @@ final readonly class FanInCarton implements FanMount
         return $this->carton->depth;
     }
 
+    public function outside(): array
+    {
+        return ['width' => max($this->top->width, $this->carton->width), 'depth' => max($this->top->depth, $this->carton->height)];
+    }
+
     public function solids(float $z): array
     {
         $fan = $this->design->fan;

@@ -47,6 +47,13 @@ interface FanMount
     public function height(): float;
 
     /**
+     * Width and depth of the box with it.
+     *
+     * @return array{width: float, depth: float} m
+     */
+    public function outside(): array;
+
+    /**
      * @param  float  $z  top of the walls, m
      * @return list<Solid>
      */

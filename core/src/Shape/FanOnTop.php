@@ -105,6 +105,13 @@ final readonly class FanOnTop implements FanMount
         return $this->design->fan->body->depth + count($this->panels()) * $this->sheet()->thickness();
     }
 
+    public function outside(): array
+    {
+        $side = $this->design->fan->body->side;
+
+        return ['width' => max($this->top->width, $side), 'depth' => max($this->top->depth, $side)];
+    }
+
     public function solids(float $z): array
     {
         $fan = $this->design->fan;

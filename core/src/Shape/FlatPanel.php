@@ -49,6 +49,11 @@ final readonly class FlatPanel implements Shape
         return $this->panel($design)->scene();
     }
 
+    public function size(Design $design): Size
+    {
+        return $this->panel($design)->size();
+    }
+
     public function steps(Design $design): array
     {
         return $this->panel($design)->steps();

@@ -115,6 +115,11 @@ final readonly class HangingFan implements FanMount
         return $this->sheet()->thickness();
     }
 
+    public function outside(): array
+    {
+        return ['width' => $this->top->width, 'depth' => $this->top->depth];
+    }
+
     public function solids(float $z): array
     {
         $fan = $this->design->fan;

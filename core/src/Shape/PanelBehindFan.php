@@ -7,7 +7,6 @@ namespace Jornel\Core\Shape;
 use Jornel\Core\Part\Filter;
 use Jornel\Core\Shape\Scene\Anchor;
 use Jornel\Core\Shape\Scene\Arrow;
-use Jornel\Core\Shape\Scene\Extent;
 use Jornel\Core\Shape\Scene\FanSolid;
 use Jornel\Core\Shape\Scene\FilterMarks;
 use Jornel\Core\Shape\Scene\Frame;
@@ -115,7 +114,17 @@ final readonly class PanelBehindFan
             new Anchor('box', new Point($x * 0.6, $depth - $filter->depth / 2.0, $z + $filter->height / 2.0)),
             ...($this->collar === null ? [] : [new Anchor('collar', new Point($x - $filter->width * 0.45, $seatY, $z + $filter->height * 0.45))]),
             ...($this->hasShroud() ? [new Anchor('shroud', new Point($x * 0.12, 0.0, $z * 0.15))] : []),
-        ], Extent::box($side, $depth, $high));
+        ], $this->size()->extents());
+    }
+
+    public function size(): Size
+    {
+        $filter = $this->design->filter;
+        $body = $this->design->fan->body;
+        $sheets = ($this->hasShroud() ? 1 : 0) + ($this->collar === null ? 0 : 1);
+        $deep = array_sum(array_map(fn (Filter $one): float => $one->depth, $this->stack));
+
+        return new Size(max($body->side, $filter->width), $sheets * Panel::THICKNESS + $body->depth + $deep, max($body->side, $filter->height));
     }
 
     /** @return non-empty-list<Step> */

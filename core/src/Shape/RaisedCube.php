@@ -80,6 +80,13 @@ final readonly class RaisedCube implements Shape
         ], $z);
     }
 
+    public function size(Design $design): Size
+    {
+        $walls = $this->walls($design);
+
+        return BoxScene::size($walls, BoxFan::of($design, $walls->top()), Feet::HEIGHT + $design->stackDepth());
+    }
+
     public function steps(Design $design): array
     {
         return CubeSteps::of($design, new Step(

@@ -73,6 +73,13 @@ interface Shape
     public function scene(Design $design): Scene;
 
     /**
+     * How far its solids reach, corners treated as they are.
+     *
+     * @throws DoesNotFit
+     */
+    public function size(Design $design): Size;
+
+    /**
      * Steps of making it, in order.
      *
      * @return non-empty-list<Step>

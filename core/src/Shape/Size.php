@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Shape;
 
+use Jornel\Core\Shape\Scene\Extent;
 use Jornel\Core\Shape\Scene\Scene;
 
-/** Outer size of a unit, taken from its solids. */
+/** Outer size of a unit. */
 final readonly class Size
 {
     /**
@@ -14,21 +15,28 @@ final readonly class Size
      * @param  float  $depth  outside, m
      * @param  float  $height  m
      */
-    private function __construct(public float $width, public float $depth, public float $height)
+    public function __construct(public float $width, public float $depth, public float $height)
     {
     }
 
     /** @throws DoesNotFit */
     public static function of(Design $design): self
     {
-        return self::ofScene($design->shape->scene($design));
+        return $design->shape->size($design);
     }
 
+    /** Taken from the solids. */
     public static function ofScene(Scene $scene): self
     {
         [$low, $high] = $scene->reach();
 
         return new self($high->x - $low->x, $high->y - $low->y, $high->z - $low->z);
+    }
+
+    /** @return list<Extent> as they are drawn */
+    public function extents(): array
+    {
+        return Extent::box($this->width, $this->depth, $this->height);
     }
 
     /**

@@ -56,6 +56,11 @@ final readonly class StackedPanel implements Shape
         return $this->panel($design)->scene();
     }
 
+    public function size(Design $design): Size
+    {
+        return $this->panel($design)->size();
+    }
+
     public function steps(Design $design): array
     {
         return $this->panel($design)->steps();

@@ -72,6 +72,13 @@ final readonly class TallBox implements Shape
         return BoxScene::of($walls, $this->mount($design, $walls), $base === null ? [] : [BasePlate::solid($walls->top(), $base)], $base?->thickness() ?? 0.0);
     }
 
+    public function size(Design $design): Size
+    {
+        $walls = $this->walls($design);
+
+        return BoxScene::size($walls, $this->mount($design, $walls), $this->sheetBelow($design)?->thickness() ?? 0.0);
+    }
+
     public function steps(Design $design): array
     {
         return CubeSteps::of($design, match ($design->option('base')) {

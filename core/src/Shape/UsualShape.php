@@ -32,7 +32,6 @@ trait UsualShape
         return $ways;
     }
 
-    /** A collar is chosen, and there is nothing for it to close. */
     /** Of a collar: where there is nothing for it to close, and where it is left out although there is. */
     public function isNeedless(Design $design): bool
     {
@@ -66,6 +65,11 @@ trait UsualShape
     public function needsWindow(): bool
     {
         return false;
+    }
+
+    public function size(Design $design): Size
+    {
+        return Size::ofScene($this->scene($design));
     }
 
     public function fanCount(Design $design): int

@@ -6,7 +6,6 @@ namespace Jornel\Core\Shape;
 
 use Jornel\Core\Shape\Scene\Anchor;
 use Jornel\Core\Shape\Scene\Arrow;
-use Jornel\Core\Shape\Scene\Extent;
 use Jornel\Core\Shape\Scene\FanSolid;
 use Jornel\Core\Shape\Scene\Frame;
 use Jornel\Core\Shape\Scene\Point;
@@ -128,7 +127,21 @@ final readonly class Wedge implements Shape
             new Anchor('end', new Point($point->x, $y0 + $deep * 0.6, $bottom + $h + Panel::THICKNESS)),
             new Anchor('corners', new Point($middle->x + $half, $back, $middle->z + $half)),
             ...($collar === null ? [] : [new Anchor('collar', new Point($x0, $y0 + $deep, $bottom + $h))]),
-        ], Extent::box(2.0 * ($middle->x), $back, max($middle->z + $half, $bottom + $h + Panel::THICKNESS)));
+        ], $this->size($design)->extents());
+    }
+
+    public function size(Design $design): Size
+    {
+        $triangle = $this->triangle($design);
+        [[$w, $h], $t] = [$this->sides($design), $design->stackDepth()];
+        $body = $design->fan->body;
+        $sheets = ($design->corners === Corners::Shroud ? 1 : 0) + ($this->collar($design) === null ? 0 : 1);
+
+        return new Size(
+            max($triangle->base + 2.0 * $t * $triangle->height() / $w, $body->side),
+            $t * $triangle->base / 2.0 / $w + $triangle->height() + $body->depth + $sheets * Panel::THICKNESS,
+            max($body->side, $h + 2.0 * Panel::THICKNESS),
+        );
     }
 
     public function steps(Design $design): array

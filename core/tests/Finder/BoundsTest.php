@@ -97,6 +97,18 @@ final class BoundsTest extends TestCase
     }
 
     #[DataProvider('shapes')]
+    public function test_a_shape_is_as_large_as_its_solids_reach(string $shape): void
+    {
+        foreach (self::frames($shape) as $frame) {
+            foreach (Corners::cases() as $corners) {
+                $design = $frame->design->made($corners, $frame->design->joining);
+                [$told, $drawn] = [Size::of($design), Size::ofScene($design->shape->scene($design))];
+                self::assertEqualsWithDelta([$drawn->width, $drawn->depth, $drawn->height], [$told->width, $told->depth, $told->height], 1e-9, $frame->code);
+            }
+        }
+    }
+
+    #[DataProvider('shapes')]
     public function test_a_solid_reaches_as_far_as_its_corners(string $shape): void
     {
         foreach (self::frames($shape) as $frame) {

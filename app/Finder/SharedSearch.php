@@ -2,6 +2,7 @@
 
 namespace App\Finder;
 
+use Closure;
 use Jornel\Core\Finder\Answer;
 use Jornel\Core\Finder\Question;
 use Jornel\Core\Finder\Search;
@@ -21,16 +22,43 @@ final class SharedSearch
         [$ours, $theirs] = $pair;
         if ($child === 0) {
             fclose($ours);
-            fwrite($theirs, serialize(Search::part($question, 1, self::PARTS)));
+            fwrite($theirs, serialize(Search::part($question, 1, self::PARTS, self::over($theirs))));
             fclose($theirs);
             // Ended at once, so that nothing that was opened before the split is closed twice.
             posix_kill((int) getmypid(), SIGKILL);
         }
         fclose($theirs);
-        $own = Search::part($question, 0, self::PARTS);
+        $own = Search::part($question, 0, self::PARTS, self::over($ours));
         $other = unserialize((string) stream_get_contents($ours));
         pcntl_waitpid($child, $status);
 
         return $other instanceof Answer ? Answer::together($question, [$own, $other]) : Search::answer($question);
+    }
+
+    /**
+     * Steps and costs go over as whole numbers of 64 bits, how many of them first. Who hears nothing any more goes on alone.
+     *
+     * @param  resource  $stream
+     * @return Closure(list<array{int, int}>): list<array{int, int}>
+     */
+    private static function over($stream): Closure
+    {
+        return function (array $news) use ($stream): array {
+            fwrite($stream, pack('q*', 2 * count($news), ...array_merge(...$news)));
+            $count = self::numbers($stream, 1)[0] ?? 0;
+
+            return array_map(fn (array $pair): array => [$pair[0], $pair[1] ?? 0], array_chunk(self::numbers($stream, $count), 2));
+        };
+    }
+
+    /**
+     * @param  resource  $stream
+     * @return list<int>
+     */
+    private static function numbers($stream, int $count): array
+    {
+        $bytes = $count === 0 ? '' : (string) stream_get_contents($stream, 8 * $count);
+
+        return strlen($bytes) < 8 * $count || $bytes === '' ? [] : array_values((array) unpack('q*', $bytes));
     }
 }

@@ -38,7 +38,7 @@ foreach (['without limits' => $free, 'with limits and stock' => $limited] as $ho
     [$best, $candidates, $builds] = [INF, 0, 0];
     for ($round = 0; $round < ROUNDS; $round++) {
         $began = hrtime(true);
-        $answer = (array) json_decode((string) shell_exec(PHP_BINARY.' '.escapeshellarg("{$root}/bin/find.php").' '.escapeshellarg($file).' 2>/dev/null'), true);
+        $answer = (array) json_decode((string) shell_exec(escapeshellarg("{$root}/jornel").' find '.escapeshellarg($file).' 2>/dev/null'), true);
         $best = min($best, (hrtime(true) - $began) / 1e9);
         [$candidates, $builds] = [$answer['counts']['generated'], $answer['counts']['builds']];
     }

@@ -16,6 +16,11 @@ final class Propagation
     /** Of {@see Variation}: the one figure that the balance does not hang on. */
     private const LN_PENETRATION = 3;
 
+    /** Of {@see Variation}: figures of leaks, of which a unit may have none. */
+    private const SEAM_GAP = 4;
+
+    private const OPENING = 5;
+
     /** @var array<int, array{array{Unit, Balance}, array{Unit, Balance}}> with one figure of its parts off, to either side */
     private array $off = [];
 
@@ -34,8 +39,10 @@ final class Propagation
     {
         /** @var array<int, float> $deviations */
         $deviations = [];
+        $kinds = array_map(fn (Leak $leak): bool => $leak->isSeam(), $told->box->leaks);
+        $without = [self::SEAM_GAP => ! in_array(true, $kinds, true), self::OPENING => ! in_array(false, $kinds, true)];
         foreach ($tolerances->ofUnit($told->from) as $figure => $deviation) {
-            if ($deviation > 0.0) {
+            if ($deviation > 0.0 && ! ($without[$figure] ?? false)) {
                 $deviations[$figure] = $deviation;
             }
         }

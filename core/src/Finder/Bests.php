@@ -13,6 +13,9 @@ final class Bests
     /** @var array<string, float> */
     private array $keys = [];
 
+    /** @var array<string, int> over the years, hundredths of money */
+    private array $costs = [];
+
     /** @param  Limit|null  $nearTo  a limit that they need not keep: one comes the nearest to it */
     public function __construct(private readonly ?Limit $nearTo = null)
     {
@@ -21,14 +24,21 @@ final class Bests
     /** Whether a build with such measures, at best, could take a place. */
     public function mightTake(Measures $atBest): bool
     {
-        $cost = $atBest->totalCost();
-        foreach (self::keys($atBest, $this->nearTo) as $name => $key) {
-            if (! isset($this->keys[$name]) || $key < $this->keys[$name] || ($key === $this->keys[$name] && $cost <= $this->best[$name]->measures->totalCost())) {
-                return true;
-            }
+        // Written out: it is asked of every candidate.
+        [$keys, $costs] = [$this->keys, $this->costs];
+        if ($keys === []) {
+            return true;
         }
+        $cost = $atBest->firstCost + $atBest->running;
 
-        return false;
+        return $cost <= $keys['cheapest']
+            || $atBest->firstCost < $keys['least-to-buy'] || ($cost <= $costs['least-to-buy'] && (float) $atBest->firstCost === $keys['least-to-buy'])
+            || $atBest->level < $keys['quietest'] || ($cost <= $costs['quietest'] && $atBest->level === $keys['quietest'])
+            || $atBest->footprint < $keys['smallest'] || ($cost <= $costs['smallest'] && $atBest->footprint === $keys['smallest'])
+            || $atBest->running < $keys['least-to-run'] || ($cost <= $costs['least-to-run'] && (float) $atBest->running === $keys['least-to-run'])
+            || $atBest->power < $keys['least-power'] || ($cost <= $costs['least-power'] && $atBest->power === $keys['least-power'])
+            || $atBest->minutes < $keys['quickest-to-build'] || ($cost <= $costs['quickest-to-build'] && $atBest->minutes === $keys['quickest-to-build'])
+            || ($this->nearTo !== null && (($key = $atBest->of($this->nearTo)) < $keys['nearest'] || ($cost <= $costs['nearest'] && $key === $keys['nearest'])));
     }
 
     public function offer(Found $found): void
@@ -36,6 +46,7 @@ final class Bests
         foreach (self::keys($found->measures, $this->nearTo) as $name => $key) {
             if (! isset($this->keys[$name]) || $key < $this->keys[$name] || ($key === $this->keys[$name] && $found->comesBefore($this->best[$name]))) {
                 $this->keys[$name] = $key;
+                $this->costs[$name] = $found->measures->totalCost();
                 $this->best[$name] = $found;
             }
         }
@@ -62,7 +73,6 @@ final class Bests
     /** @return array<string, float> the less the better */
     private static function keys(Measures $measures, ?Limit $nearTo): array
     {
-        // Written out: it is asked of every candidate.
         $keys = [
             Pick::Cheapest->value => (float) ($measures->firstCost + $measures->running),
             Pick::LeastToBuy->value => (float) $measures->firstCost,

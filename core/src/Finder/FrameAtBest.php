@@ -18,75 +18,78 @@ final class FrameAtBest
 
     private readonly int $filters;
 
+    private readonly float $footprint;
+
+    private readonly float $height;
+
     private readonly float $minutes;
 
     private readonly int $missingTools;
 
     private readonly int $missingSkills;
 
-    /** @var array<int, array{int, int}> filters to begin with, filters to change, by number of units */
-    private array $cheapest = [];
-
-    /** @var array<int, array{int, int, int}> first cost without filters, change of pre-filters, missing fans, by number of units */
+    /** @var array<int, array{int, int, int}> first cost, filters to change over the years, missing fans, by number of units */
     private array $costs = [];
 
-    public function __construct(private readonly Frame $frame, private readonly Size $size, Work $work, private readonly Question $question, private readonly PriceBook $book)
+    /** @var array<int, int> by number of units, hundredths of money */
+    private array $hardware = [];
+
+    public function __construct(private readonly Frame $frame, Size $size, Work $work, private readonly Question $question, private readonly PriceBook $book)
     {
         $design = $frame->design;
         $this->fans = $design->shape->fanCount($design);
         $this->filters = $design->shape->filterCount($design);
         [$minutes, $tools, $skills] = [INF, PHP_INT_MAX, PHP_INT_MAX];
         foreach ($frame->joinings as $joining) {
-            $joined = $work->joinedWith($joining);
-            $minutes = min($minutes, $joined->minutes);
-            $tools = min($tools, count($question->limits->missingTools($joined)));
-            $skills = min($skills, count($question->limits->missingSkills($joined)));
+            $minutes = min($minutes, $work->minutesWith($joining));
+            if ($question->limits->areOfMakers()) {
+                $joined = $work->joinedWith($joining);
+                $tools = min($tools, count($question->limits->missingTools($joined)));
+                $skills = min($skills, count($question->limits->missingSkills($joined)));
+            }
         }
-        [$this->minutes, $this->missingTools, $this->missingSkills] = [$minutes, $tools, $skills];
+        [$this->minutes, $this->missingTools, $this->missingSkills] = [$minutes, $tools === PHP_INT_MAX ? 0 : $tools, $skills === PHP_INT_MAX ? 0 : $skills];
+        [$this->footprint, $this->height] = [$size->footprint(), $size->height];
     }
 
     /** With the cheapest media to begin with and the cheapest to change. */
     public function ofAnyMedia(Open $one): Measures
     {
-        return $this->measures($one, ...$this->cheapest[$one->units] ??= $this->cheapest($one->units));
-    }
-
-    /** @return array{int, int} to begin with, to change */
-    private function cheapest(int $units): array
-    {
-        [$first, $change] = [PHP_INT_MAX, PHP_INT_MAX];
-        foreach ($this->frame->media as $filter) {
-            $first = min($first, $this->book->atLeast($filter, $units * $this->filters));
-            $change = min($change, $this->book->refill($filter, $units * $this->filters));
-        }
-
-        return [$first, $change];
-    }
-
-    private function measures(Open $one, int $filters, int $refill): Measures
-    {
-        [$first, $change, $missing] = $this->costs[$one->units] ??= $this->costs($one->units);
+        $units = $one->units;
+        [$first, $running, $missing] = $this->costs[$units] ??= $this->costs($units);
 
         return new Measures(
-            $first + $filters, $this->book->running($change + $refill, $one->energy), $one->level, $one->units * $this->size->footprint(), $this->size->height, $one->power,
-            $one->units * $this->minutes, $this->missingTools, $this->missingSkills, $missing,
+            $first, $running + $one->energy, $one->level, $units * $this->footprint, $this->height, $one->power,
+            $units * $this->minutes, $this->missingTools, $this->missingSkills, $missing,
         );
     }
 
-    /** @return array{int, int, int} */
+    /**
+     * What is bought besides fans, filters, sheets and joining, at least.
+     *
+     * @return int hundredths of money
+     */
+    public function hardware(int $units): int
+    {
+        return $this->hardware[$units] ??= array_sum(array_map(
+            fn (string $id, int $count): int => $this->book->atLeast($this->question->catalogue->material($id), $count),
+            array_keys($pieces = Pieces::ofHardware($this->frame->assembly, $units, $this->question->catalogue)),
+            $pieces,
+        ));
+    }
+
+    /** @return array{int, int, int} first cost, filters to change over the years, missing fans */
     private function costs(int $units): array
     {
         $design = $this->frame->design;
-        $first = $this->book->atLeast($design->fan, $units * $this->fans);
-        $change = 0;
+        [$fans, $filters] = [$units * $this->fans, $units * $this->filters];
+        [$first, $change] = $this->book->cheapest($this->frame->media, $filters);
         if ($design->prefilter !== null) {
-            $first += $this->book->atLeast($design->prefilter, $units * $this->filters);
-            $change = $this->book->refill($design->prefilter, $units * $this->filters);
+            $first += $this->book->atLeast($design->prefilter, $filters);
+            $change += $this->book->refill($design->prefilter, $filters);
         }
-        foreach (Pieces::ofHardware($this->frame->assembly, $units, $this->question->catalogue) as $id => $count) {
-            $first += $this->book->atLeast($this->question->catalogue->material($id), $count);
-        }
+        $first += $this->book->atLeast($design->fan, $fans) + $this->hardware($units);
 
-        return [$first, $change, $this->question->stock->missing($design->fan->id, $units * $this->fans)];
+        return [$first, $this->book->running($change, 0), $this->question->stock->missing($design->fan->id, $fans)];
     }
 }

@@ -4,14 +4,20 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Finder;
 
-/** Builds none of which beats another; what beats an entry takes its place. */
+/** Builds none of which beats another; what beats an entry takes its place. Some may be known from others by their measures alone. */
 final class Front
 {
     /** @var array<int, int> measures in steps, by place */
     private array $steps = [];
 
-    /** @var array<int, Found> by place */
+    /** @var array<int, int> over the years, hundredths of money, by place */
+    private array $costs = [];
+
+    /** @var array<int, Found|null> by place; null where another has the build */
     private array $found = [];
+
+    /** @var list<array{int, int}> steps and costs of those put in since last asked */
+    private array $news = [];
 
     /**
      * Whether some build here beats whatever is no better than this: never said of one that would take a place.
@@ -25,11 +31,12 @@ final class Front
         if ($place === null) {
             $alike = array_search($steps, $this->steps, true);
 
-            return $alike !== false && $this->found[$alike]->measures->totalCost() < $cost;
+            return $alike !== false && $this->costs[$alike] < $cost;
         }
         if ($place > 0) {
             // What beats one build beats its neighbours: the next search begins with it.
             [$this->steps[0], $this->steps[$place]] = [$this->steps[$place], $this->steps[0]];
+            [$this->costs[0], $this->costs[$place]] = [$this->costs[$place], $this->costs[0]];
             [$this->found[0], $this->found[$place]] = [$this->found[$place], $this->found[0]];
         }
 
@@ -38,29 +45,54 @@ final class Front
 
     public function add(Found $found): void
     {
-        $steps = Steps::of($found->measures, $found->share);
-        if ($this->beats($steps, $found->measures->totalCost())) {
-            return;
-        }
+        [$steps, $cost] = [Steps::of($found->measures, $found->share), $found->measures->totalCost()];
         $alike = array_search($steps, $this->steps, true);
-        if ($alike !== false && $this->found[$alike]->comesBefore($found)) {
+        if ($this->beats($steps, $cost) || ($alike !== false && $this->found[$alike]?->comesBefore($found) === true)) {
             return;
         }
-        foreach ($this->steps as $place => $own) {
-            if (Steps::isNoWorse($steps, $own)) {
-                unset($this->steps[$place], $this->found[$place]);
-            }
+        $this->put($steps, $cost, $found);
+        $this->news[] = [$steps, $cost];
+    }
+
+    /**
+     * Takes in what another front has; of two that are alike and cost the same each keeps its own.
+     *
+     * @param  int  $cost  over the years, hundredths of money
+     */
+    public function learn(int $steps, int $cost): void
+    {
+        $alike = array_search($steps, $this->steps, true);
+        if (! $this->beats($steps, $cost) && ($alike === false || $this->costs[$alike] > $cost)) {
+            $this->put($steps, $cost, null);
         }
-        $this->steps = [...array_values($this->steps), $steps];
-        $this->found = [...array_values($this->found), $found];
+    }
+
+    /** @return list<array{int, int}> steps and costs of what was added since this was last asked */
+    public function news(): array
+    {
+        [$news, $this->news] = [$this->news, []];
+
+        return $news;
     }
 
     /** @return list<Found> the cheapest first */
     public function all(): array
     {
-        $all = array_values($this->found);
+        $all = array_values(array_filter($this->found));
         usort($all, fn (Found $one, Found $other): int => $one->comesBefore($other) ? -1 : 1);
 
         return $all;
+    }
+
+    private function put(int $steps, int $cost, ?Found $found): void
+    {
+        foreach ($this->steps as $place => $own) {
+            if (Steps::isNoWorse($steps, $own)) {
+                unset($this->steps[$place], $this->costs[$place], $this->found[$place]);
+            }
+        }
+        $this->steps = [...array_values($this->steps), $steps];
+        $this->costs = [...array_values($this->costs), $cost];
+        $this->found = [...array_values($this->found), $found];
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Finder;
 
+use Closure;
 use Jornel\Core\Air\Pollutant;
 use Jornel\Core\Airflow\Output;
 use Jornel\Core\Airflow\Propagation;
@@ -58,6 +59,21 @@ final class Goal
     public function share(Output $one, int $units): float
     {
         return $this->shareOf($one, $units, $this->there->output->told);
+    }
+
+    /**
+     * The same for several numbers of the same unit.
+     *
+     * @return Closure(int): float
+     */
+    public function shares(Output $one): Closure
+    {
+        if ($this->asks === null || $this->asks <= 0.0 || ! $this->isPlain || $one->bringsAirIn()) {
+            return fn (int $units): float => $this->share($one, $units);
+        }
+        [$each, $rest] = [$this->judges->weigh($one->clean) / $this->asks, ($this->standing + $this->building) / $this->asks];
+
+        return static fn (int $units): float => $units * $each + $rest;
     }
 
     /** Whether something with such a share, at best, may reach it with a chance of one half or more. */

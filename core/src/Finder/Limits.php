@@ -63,6 +63,12 @@ final readonly class Limits
         return array_values(array_filter(Limit::cases(), fn (Limit $limit): bool => isset($this->most[$limit->value])));
     }
 
+    /** Whether tools or skills are a limit. */
+    public function areOfMakers(): bool
+    {
+        return isset($this->most[Limit::Tools->value]) || isset($this->most[Limit::Skills->value]);
+    }
+
     /** @return list<string> tools of some work that are not at hand; none where tools are no limit */
     public function missingTools(Work $work): array
     {
@@ -75,9 +81,15 @@ final readonly class Limits
         return isset($this->most[Limit::Skills->value]) ? array_values(array_diff($work->skills(), $this->skills, ['none'])) : [];
     }
 
-    /** Whether a value keeps to a limit, with a hair for what was typed in another measure. */
+    /** Whether a value keeps to a limit. */
     public function allow(Limit $limit, float $value): bool
     {
-        return ! isset($this->most[$limit->value]) || $value <= $this->most[$limit->value] * (1.0 + 1e-9);
+        return $value <= $this->most($limit);
+    }
+
+    /** Most that a limit allows, with a hair for what was typed in another measure; without end where it is not set. */
+    public function most(Limit $limit): float
+    {
+        return isset($this->most[$limit->value]) ? $this->most[$limit->value] * (1.0 + 1e-9) : INF;
     }
 }

@@ -120,10 +120,10 @@ final class Lot
         return $this->variants()->worth($units);
     }
 
-    /** @return array{Variant, int} an imagined way that is in nothing worse than any, with what is bought for it */
-    public function ideal(int $units): array
+    /** An imagined way that is in nothing worse than any. */
+    public function ideal(): Variant
     {
-        return $this->variants()->ideal($units);
+        return $this->variants()->ideal();
     }
 
     /** With media, but without corners, joining and what is bought for them. */

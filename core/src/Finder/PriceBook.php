@@ -21,6 +21,9 @@ final class PriceBook
     /** @var array<string, array<int, int>> by part and pieces */
     private array $packs = [];
 
+    /** @var array<string, array<int, array{int, int}>> by the first filter of a geometry and pieces */
+    private array $cheapest = [];
+
     /** @var array<array-key, int> by watts */
     private array $energy = [];
 
@@ -38,6 +41,20 @@ final class PriceBook
     public function atLeast(Fan|Filter|Material $part, int $pieces): int
     {
         return $this->refill($part, $this->stock->missing($part->id, $pieces));
+    }
+
+    /**
+     * The least that some of a geometry's filters cost to begin with, and the least that they cost to change.
+     *
+     * @param  non-empty-list<Filter>  $filters  the same wherever the first is the same
+     * @return array{int, int}
+     */
+    public function cheapest(array $filters, int $pieces): array
+    {
+        return $this->cheapest[$filters[0]->id][$pieces] ??= [
+            min(array_map(fn (Filter $filter): int => $this->atLeast($filter, $pieces), $filters)),
+            min(array_map(fn (Filter $filter): int => $this->refill($filter, $pieces), $filters)),
+        ];
     }
 
     /**

@@ -22,9 +22,10 @@ final class Queue
         $this->last = max($this->last, $cost);
     }
 
-    public function next(): ?Branch
+    /** @param  int  $below  steps of cost: what costs as many or more is left for later */
+    public function next(int $below): ?Branch
     {
-        for (; $this->cost <= $this->last; $this->cost++) {
+        for (; $this->cost <= $this->last && $this->cost < $below; $this->cost++) {
             if (isset($this->branches[$this->cost]) && $this->branches[$this->cost] !== []) {
                 return array_pop($this->branches[$this->cost]);
             }

@@ -14,8 +14,8 @@ final readonly class Range
 {
     public const MOST_UNITS = 4;
 
-    /** Ways of treating a fan's corners, the tightest first; taped ones lie between. */
-    public const CORNERS = [Corners::Shroud, Corners::Open];
+    /** Ways of treating a fan’s corners, the one with least to make first; taped ones lie between. */
+    public const CORNERS = [Corners::Open, Corners::Shroud];
 
     /**
      * @param  array<string, Shape>  $shapes

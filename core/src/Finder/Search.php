@@ -21,6 +21,11 @@ use Jornel\Core\Part\Filter;
  */
 final class Search
 {
+    /** Steps of cost after which those who search parts of a question tell each other what they found, and how often. */
+    private const ROUND = 5;
+
+    private const ROUNDS = 40;
+
     /** Deviation that hardly any build exceeds: what is sure enough with it is not asked early whether it is. */
     private const WIDE = 0.2;
 
@@ -35,6 +40,9 @@ final class Search
 
     /** @var list<Limit> */
     private readonly array $limits;
+
+    /** @var list<float> most that each of them allows */
+    private readonly array $most;
 
     /** @var array<string, Bests> by the limit that they need not keep */
     private readonly array $without;
@@ -56,6 +64,7 @@ final class Search
         $this->front = new Front;
         $this->bests = new Bests;
         $this->limits = $question->limits->set();
+        $this->most = array_map($question->limits->most(...), $this->limits);
         $this->without = array_combine(
             array_map(fn (Limit $limit): string => $limit->value, $this->limits),
             array_map(fn (Limit $limit): Bests => new Bests($limit), $this->limits),
@@ -77,19 +86,24 @@ final class Search
      *
      * @param  int  $part  which of so many, from 0
      * @param  int  $parts  1 or more
+     * @param  (Closure(list<array{int, int}>): list<array{int, int}>)|null  $tell  tells the others what was found, in steps and
+     *                                                                        costs, and answers what they found as far; everybody
+     *                                                                        asks it equally often
      */
-    public static function part(Question $question, int $part, int $parts): Answer
+    public static function part(Question $question, int $part, int $parts, ?Closure $tell = null): Answer
     {
         $search = new self($question);
         $sieve = new Sieve($question, $part, $parts);
         foreach ($sieve->frames() as $frame) {
             $search->begin(new Lot($frame, $question, $search->book, $search->bracket, $search->opens));
         }
-        while (($branch = $search->queue->next()) !== null) {
-            if ($search->mayMatter($branch->atBest, $branch->share, $branch->weight())) {
-                $search->follow($branch);
+        for ($round = 1; $round <= self::ROUNDS && $tell !== null; $round++) {
+            $search->upTo($round * self::ROUND);
+            foreach ($tell($search->front->news()) as [$steps, $cost]) {
+                $search->front->learn($steps, $cost);
             }
         }
+        $search->upTo(PHP_INT_MAX);
 
         return new Answer($search->front->all(), $search->bests, $search->without, $sieve->misfits(), $search->counts);
     }
@@ -99,7 +113,7 @@ final class Search
     {
         $weight = $lot->frame->weight();
         foreach ($lot->opens() as $speed => $opens) {
-            $most = null;
+            $share = null;
             foreach ($opens as $open) {
                 $this->counts->generated += $weight;
                 if (! $this->question->limits->allow(Limit::Level, $open->level) && ! $this->question->limits->allow(Limit::Power, $open->power)) {
@@ -107,13 +121,23 @@ final class Search
 
                     continue;
                 }
-                $most ??= $lot->mostOfAnyMedia($speed);
-                $share = $this->goal->share($most, $open->units);
-                if (Goal::mayBeReachedAt($share)) {
-                    $this->queue->add(new Branch($lot, $open, $lot->atBest()->ofAnyMedia($open), $share));
+                $share ??= $this->goal->shares($lot->mostOfAnyMedia($speed));
+                $reached = $share($open->units);
+                if (Goal::mayBeReachedAt($reached)) {
+                    $this->queue->add(new Branch($lot, $open, $lot->atBest()->ofAnyMedia($open), $reached));
                 } else {
                     $this->counts->shortOfGoal += $weight;
                 }
+            }
+        }
+    }
+
+    /** @param  int  $cost  steps of cost */
+    private function upTo(int $cost): void
+    {
+        while (($branch = $this->queue->next($cost)) !== null) {
+            if ($this->mayMatter($branch->atBest, $branch->share, $branch->weight())) {
+                $this->follow($branch);
             }
         }
     }
@@ -137,7 +161,7 @@ final class Search
 
             return;
         }
-        [$ideal, $extra] = $lot->ideal($open->units);
+        [$ideal, $extra] = [$lot->ideal(), $lot->atBest()->hardware($open->units)];
         foreach ($lot->frame->media as $filter) {
             $atBest = $lot->ofFansAndFilters($filter, $open)->made($ideal, $extra, $open->units);
             if ($this->mayMatter($atBest, $branch->share, $lot->frame->ways())) {
@@ -149,16 +173,16 @@ final class Search
     private function chooseVariant(Branch $branch, Filter $filter): void
     {
         [$lot, $open] = [$branch->lot, $branch->open];
-        $share = $this->goal->share($lot->most($filter, $lot->ideal($open->units)[0], $open->speed), $open->units);
+        $share = $this->goal->share($lot->most($filter, $lot->ideal(), $open->speed), $open->units);
         if (! Goal::mayBeReachedAt($share)) {
             $this->counts->shortOfGoal += $branch->weight();
 
             return;
         }
-        if (! $this->mayMatter($branch->atBest, $share, $branch->weight())) {
+        if (! $this->stillMatters($branch, $share)) {
             return;
         }
-        if (! $this->mayBeSure($share, fn (): ?Propagation => $lot->propagationAtBest($filter, $lot->ideal($open->units)[0], $open->speed), $open->units)) {
+        if (! $this->mayBeSure($share, fn (): ?Propagation => $lot->propagationAtBest($filter, $lot->ideal(), $open->speed), $open->units)) {
             $this->counts->shortOfGoal += $branch->weight();
 
             return;
@@ -183,7 +207,7 @@ final class Search
 
             return;
         }
-        if (! $this->mayMatter($branch->atBest, $share, 1)) {
+        if (! $this->stillMatters($branch, $share)) {
             return;
         }
         $this->counts->solved++;
@@ -225,6 +249,12 @@ final class Search
         return $this->goal->chance($propagation, $units, $this->question->sure) >= $this->question->sure - Goal::HAIR;
     }
 
+    /** Whether a branch that was just found to matter still does by what is known of its share of the goal now. */
+    private function stillMatters(Branch $branch, float $share): bool
+    {
+        return Steps::ofShare($share) === Steps::ofShare($branch->share) || $this->mayMatter($branch->atBest, $share, $branch->weight());
+    }
+
     /**
      * Whether something with these measures, at best, could be an answer, or the best where one limit is not kept.
      *
@@ -233,8 +263,8 @@ final class Search
     private function mayMatter(Measures $atBest, float $share, int $weight): bool
     {
         $broken = null;
-        foreach ($this->limits as $limit) {
-            if (! $this->question->limits->allow($limit, $atBest->of($limit))) {
+        foreach ($this->limits as $number => $limit) {
+            if ($atBest->of($limit) > $this->most[$number]) {
                 if ($broken !== null) {
                     $this->counts->beyondLimits += $weight;
 

@@ -25,8 +25,8 @@ final class Sieve
     private int $gone = 0;
 
     /**
-     * @param  int  $part  which of so many equal parts of the fans it tries, from 0
-     * @param  int  $parts  1 for all of them
+     * @param  int  $part  which of so many equal parts it tries, from 0
+     * @param  int  $parts  1 for all
      */
     public function __construct(private readonly Question $question, private readonly int $part = 0, private readonly int $parts = 1)
     {
@@ -65,11 +65,8 @@ final class Sieve
         $wrong = [];
         $turn = $this->gone++;
         foreach ($this->question->catalogue->fans as $fan) {
-            // Every part gets every fan on some way: fans with many speeds take longer.
-            if ($turn++ % $this->parts !== $this->part) {
-                continue;
-            }
-            foreach ($this->geometries as $number => ['filters' => $filters, 'best' => $best, 'prefilter' => $prefilter]) {
+            $own = $this->ownGeometries($turn++);
+            foreach ($own as $number => ['filters' => $filters, 'best' => $best, 'prefilter' => $prefilter]) {
                 if (isset($wrong[$number])) {
                     $this->leaveOut($shape, $wrong[$number], count($filters));
 
@@ -82,7 +79,7 @@ final class Sieve
                         yield new Frame($design, $assembly, $filters, $joinings, self::code($design));
                     }
                 } catch (NoSeat $why) {
-                    $this->leaveOut($shape, $why, array_sum(array_map(fn (array $geometry): int => count($geometry['filters']), $this->geometries)));
+                    $this->leaveOut($shape, $why, array_sum(array_map(fn (array $geometry): int => count($geometry['filters']), $own)));
 
                     continue 2;
                 } catch (DoesNotFit $why) {
@@ -93,6 +90,16 @@ final class Sieve
                 }
             }
         }
+    }
+
+    /**
+     * Every part gets every fan on every way with some of the filters: all parts take about as long.
+     *
+     * @return array<int, array{filters: non-empty-list<Filter>, best: Filter, prefilter: Filter|null}>
+     */
+    private function ownGeometries(int $turn): array
+    {
+        return $this->parts === 1 ? $this->geometries : array_filter($this->geometries, fn (int $number): bool => ($number + $turn) % $this->parts === $this->part, ARRAY_FILTER_USE_KEY);
     }
 
     private function leaveOut(Shape $shape, DoesNotFit $why, int $count): void

@@ -52,11 +52,17 @@ final class Steps
         $minutes = min(self::MOST[5], (int) ($measures->minutes / self::MINUTES + self::HAIR));
         $power = min(self::MOST[4], (int) ($measures->power / self::POWER + self::HAIR));
         $footprint = min(self::MOST[3], (int) ($measures->footprint / self::FOOTPRINT + self::HAIR));
-        $lack = (int) (self::MOST_SHARE / self::SHARE) - (int) (min($share, self::MOST_SHARE) / self::SHARE + self::HAIR);
+        $lack = (int) (self::MOST_SHARE / self::SHARE) - self::ofShare($share);
         $level = max(0, min(self::MOST[1], (int) ($measures->level / self::LEVEL + self::HAIR)));
         $cost = min(self::MOST[0], intdiv($measures->firstCost + $measures->running, self::COST));
 
         return $minutes | $power << 10 | $footprint << 20 | $lack << 30 | $level << 35 | $cost << 42;
+    }
+
+    /** Steps of the share of the goal alone, as far as they count. */
+    public static function ofShare(float $share): int
+    {
+        return (int) (min($share, self::MOST_SHARE) / self::SHARE + self::HAIR);
     }
 
     /** Whether one is as good as another in every measure. */

@@ -16,8 +16,7 @@ use Jornel\Core\Shape\Work;
 /** The ways of making one frame's corners and seams. They leak and cost the same whatever the media of its filters. */
 final class Variants
 {
-    /** @var array<int, array{Variant, int}> by number of units */
-    private array $ideal = [];
+    private ?Variant $ideal = null;
 
     private ?Work $leastWork = null;
 
@@ -47,33 +46,24 @@ final class Variants
         return $this->worth[$units] ??= $this->withoutNeedless($units);
     }
 
-    /**
-     * An imagined way that is in nothing worse than any of them.
-     *
-     * @return array{Variant, int} with what is bought for it, hundredths of money
-     */
-    public function ideal(int $units): array
+    /** An imagined way that is in nothing worse than any of them. */
+    public function ideal(): Variant
     {
-        return $this->ideal[$units] ??= $this->best($this->worth($units));
+        return $this->ideal ??= $this->best($this->all ??= $this->all());
     }
 
-    /**
-     * @param  non-empty-list<array{Variant, int}>  $several
-     * @return array{Variant, int}
-     */
-    private function best(array $several): array
+    /** @param  non-empty-list<Variant>  $several */
+    private function best(array $several): Variant
     {
-        [[$first, $extra]] = $several;
         [$leak, $minutes, $tools, $skills] = [INF, INF, PHP_INT_MAX, PHP_INT_MAX];
-        foreach ($several as [$one, $own]) {
+        foreach ($several as $one) {
             $leak = min($leak, $one->leakArea);
             $minutes = min($minutes, $one->minutes);
             $tools = min($tools, $one->missingTools);
             $skills = min($skills, $one->missingSkills);
-            $extra = min($extra, $own);
         }
 
-        return [new Variant($first->corners, $first->joining, $leak, $minutes, $tools, $skills, $this->size(Corners::Open), $first->assembly, ''), $extra];
+        return new Variant($several[0]->corners, $several[0]->joining, $leak, $minutes, $tools, $skills, $this->size(Corners::Open), $several[0]->assembly, '');
     }
 
     /** Open corners take the least. */

@@ -81,7 +81,7 @@ final class Pieces
             $material = $catalogue->material((string) $sheet);
             $isCarton = $sheet === Panel::CARTON && $fan->carton !== null && ! $assembly->usesFanCarton();
             // A sheet that does not tell its size takes the largest panel.
-            $size = $material->size() ?? [max(array_column($sizes, 0)), max(array_column($sizes, 1))];
+            $size = $material->size ?? [max(array_column($sizes, 0)), max(array_column($sizes, 1))];
             $count = Cutting::sheets($sizes, $size, ...($isCarton ? [self::CARTON_FACES * $units, [$fan->carton->width, $fan->carton->height]] : []));
             if ($count > 0) {
                 $sheets[(string) $sheet] = $count;

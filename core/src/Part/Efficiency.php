@@ -93,7 +93,8 @@ final readonly class Efficiency
         $e1 = self::corrected($this->rated->e1, $ratio ** self::EXPONENT[0] * $this->factor->e1);
         $e2 = max($e1, self::corrected($this->rated->e2, $ratio ** self::EXPONENT[1] * $this->factor->e2));
 
-        return new BinShares($e1, $e2, max($e2, self::corrected($this->rated->e3, $ratio ** self::EXPONENT[2] * $this->factor->e3)));
+        // The coarsest is not corrected: its exponent is nothing.
+        return new BinShares($e1, $e2, max($e2, self::corrected($this->rated->e3, $this->factor->e3)));
     }
 
     /**

@@ -9,6 +9,7 @@ final readonly class Material
 {
     /**
      * @param  float  $coverage  what one piece does: metres of seam for tape, glue or strip; 1 for sheets and hardware
+     * @param  array{float, float}|null  $size  of a sheet, m; null where it is not told
      * @param  list<Pack>  $packs
      * @param  array<string, mixed>  $data
      */
@@ -17,6 +18,7 @@ final readonly class Material
         public string $name,
         public string $kind,
         public float $coverage,
+        public ?array $size,
         public array $packs,
         public array $data,
     ) {
@@ -30,29 +32,16 @@ final readonly class Material
     public static function fromData(array $data): self
     {
         $record = new Record($data);
+        [$width, $height] = [$record->optional('width', 0.0), $record->optional('height', 0.0)];
 
         return new self(
             $record->text('id'),
             $record->text('name'),
             $record->text('kind'),
             $record->optional('coverage', 0.0)->si ?? 1.0,
+            $width === null || $height === null ? null : [$width->si, $height->si],
             Pack::list($record->records('packs')),
             $data,
         );
-    }
-
-    /**
-     * Of a sheet, m; null where it is not told.
-     *
-     * @return array{float, float}|null
-     *
-     * @throws BadRecord
-     */
-    public function size(): ?array
-    {
-        $record = new Record($this->data);
-        [$width, $height] = [$record->optional('width', 0.0), $record->optional('height', 0.0)];
-
-        return $width === null || $height === null ? null : [$width->si, $height->si];
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Jornel\Core\Shape;
 
 use Jornel\Core\Shape\Scene\Anchor;
+use Jornel\Core\Shape\Scene\Extent;
 use Jornel\Core\Shape\Scene\Point;
 use Jornel\Core\Shape\Scene\Scene;
 use Jornel\Core\Shape\Scene\Solid;
@@ -24,7 +25,8 @@ final class BoxScene
             [...$below, ...$walls->solids($z), ...$fan->solids($top)],
             [...$walls->arrows($z), ...$fan->arrows($top)],
             [...$walls->anchors($z), ...$fan->anchors($top), ...self::under($below, $walls->top()->width, $z)],
-            self::size($walls, $fan, $z)->extents(),
+            // Width and depth of the base and the cover that are cut: a fan may stand out over them.
+            Extent::box($walls->top()->width, $walls->top()->depth, $top + $fan->height()),
         );
     }
 

@@ -187,6 +187,9 @@ class DoesNotFit extends Invalid
 
     private static function length(float $metres): string
     {
-        return sprintf('%s, %s', Display::PartLength->text($metres, System::Imperial), Display::PartLength->text($metres, System::Metric));
+        /** @var array<string, string> $told  the finder asks for the same few again and again */
+        static $told = [];
+
+        return $told[(string) $metres] ??= sprintf('%s, %s', Display::PartLength->text($metres, System::Imperial), Display::PartLength->text($metres, System::Metric));
     }
 }

@@ -29,7 +29,7 @@ final readonly class Work
      */
     private function __construct(private float $besideSeams, private int $seams, private array $ownTools, private array $ownSkills, private Joining $joining)
     {
-        $this->minutes = $besideSeams + $seams * $joining->minutesPerSeam;
+        $this->minutes = $this->minutesWith($joining);
     }
 
     public static function of(Design $design): self
@@ -57,6 +57,12 @@ final readonly class Work
     public function skills(): array
     {
         return array_values(array_unique($this->seams === 0 ? $this->ownSkills : [...$this->ownSkills, $this->joining->skill]));
+    }
+
+    /** Minutes that the same unit takes joined another way. */
+    public function minutesWith(Joining $joining): float
+    {
+        return $this->besideSeams + $this->seams * $joining->minutesPerSeam;
     }
 
     /** The same unit joined another way. */

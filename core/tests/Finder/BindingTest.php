@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Tests\Finder;
 
+use Fiber;
 use Jornel\Core\Document\Documents;
 use Jornel\Core\Document\FindDocument;
 use Jornel\Core\Finder\Answer;
@@ -80,6 +81,27 @@ final class BindingTest extends TestCase
             self::assertEquals($whole[$key], $together[$key], $key);
         }
         self::assertSame($whole['counts']['generated'], $together['counts']['generated']);
+    }
+
+    public function test_halves_that_tell_each_other_what_they_found_look_less_and_find_the_same(): void
+    {
+        $asked = FindDocument::read(new Record(self::ASKED + ['from' => 'rated']), Sample::data());
+        $question = $asked->question();
+        $apart = array_map(fn (int $part): Answer => Search::part($question, $part, 2), [0, 1]);
+        $tell = fn (array $news): array => (array) Fiber::suspend($news);
+        $fibers = array_map(fn (int $part): Fiber => new Fiber(fn (): Answer => Search::part($question, $part, 2, $tell)), [0, 1]);
+        $news = array_map(fn (Fiber $fiber): mixed => $fiber->start(), $fibers);
+        while (! $fibers[0]->isTerminated()) {
+            $news = [$fibers[0]->resume($news[1]), $fibers[1]->resume($news[0])];
+        }
+        $halves = array_map(fn (Fiber $fiber): Answer => $fiber->getReturn(), $fibers);
+        [$whole, $together] = [$asked->told(Search::answer($question)), $asked->told(Answer::together($question, $halves))];
+
+        foreach (['picks', 'builds', 'binding', 'left_out'] as $key) {
+            self::assertEquals($whole[$key], $together[$key], $key);
+        }
+        $solved = fn (array $answers): int => array_sum(array_map(fn (Answer $answer): int => $answer->counts->solved, $answers));
+        self::assertLessThan($solved($apart), $solved($halves));
     }
 
     /**

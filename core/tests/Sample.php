@@ -76,8 +76,9 @@ final class Sample
         ?float $noiseLimit = null,
         string $use = 'classroom',
         bool $hasFuelBurning = false,
+        ?float $outdoor = null,
     ): Room {
-        return Room::of('Room', self::data()->occupancies()->get($use), FloorPlan::rectangle($length, $width, $height), $people, self::data()->pollutants()->get($pollutant), $noiseLimit, $hasFuelBurning);
+        return Room::of('Room', self::data()->occupancies()->get($use), FloorPlan::rectangle($length, $width, $height), $people, self::data()->pollutants()->get($pollutant), $noiseLimit, $hasFuelBurning, outdoor: $outdoor);
     }
 
     public static function ledger(Room $room, string $goal, Design $design, int $units = 1, ?string $speed = null): Ledger

@@ -121,12 +121,12 @@ final readonly class Why
         $weights = $this->ledger->room->pollutant->weights;
         $hour = fn (float $rate): float => 3600.0 * $rate;
         $air = $room->ventilation();
-        [$terms, $lines] = [[], []];
+        $left = RoomAir::of($room, $clean)->left($this->ledger->room->pollutant, $seconds);
+        $lines = [];
         foreach (['e1' => 'finest', 'e2' => 'middle', 'e3' => 'coarsest'] as $bin => $name) {
             if ($weights->in($bin) <= 0.0) {
                 continue;
             }
-            $terms[] = sprintf('%.4g × exp(-%.5g × %.5g / 60)', $weights->in($bin), $hour($rates->in($bin)), $seconds / 60.0);
             $central = $air->recirculatedClean()->in($bin) / $room->volume();
             $lines[] = new WhyLine(
                 "Rate of the {$name} bin, 1/h", 'K = outdoor air + settling'.($central > 0.0 ? ' + central air' : '').' + m Q / V',
@@ -140,8 +140,8 @@ final readonly class Why
 
         return [
             new WhyLine(
-                'Share that is left', 'sum over bins of w exp(-K t), with t in hours',
-                is_infinite($seconds) ? Sentence::of('some of it never goes') : Sentence::of('%s = %s, at %s', implode(' + ', $terms), sprintf('%.4g', 1.0 - $share), [Display::Minutes, $seconds]),
+                'Share that is left', $left->letters,
+                is_infinite($seconds) ? Sentence::of('some of it never goes') : Sentence::of('%s = %s, at %s', $left->filled, sprintf('%.4g', 1.0 - $share), [Display::Minutes, $seconds]),
                 'assumed', 'each size bin by itself; as in CDC (2003), appendix B; the range is that of the clean air nine times in ten and of how well the room’s air mixes',
             ),
             ...$lines,
@@ -239,6 +239,12 @@ final readonly class Why
 
     private function asks(): WhyLine
     {
-        return new WhyLine('What the goal asks', lcfirst($this->ledger->goal->name()), Sentence::of('%s', [Display::Flow, $this->ledger->asks]), '', $this->ledger->goal->source());
+        [$goal, $asks] = [$this->ledger->goal, $this->ledger->asks];
+        if (is_infinite($asks)) {
+            return new WhyLine('What the goal asks', lcfirst($goal->name()), Sentence::of('more clean air than any there is'), '', $goal->source());
+        }
+        $sum = $goal->sum($this->ledger->room, $asks, $this->line->output->spectrum());
+
+        return new WhyLine('What the goal asks: '.lcfirst($goal->name()), $sum->letters, $sum->filled, '', $goal->source());
     }
 }

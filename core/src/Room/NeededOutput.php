@@ -74,6 +74,20 @@ final class NeededOutput
     }
 
     /**
+     * Clean air by bin of which a pollutant sees so much.
+     *
+     * @param  BinShares  $spectrum  as above
+     * @param  float  $clean  m3/s of the pollutant
+     * @return BinShares m3/s
+     */
+    public static function ofSpectrum(Pollutant $pollutant, BinShares $spectrum, float $clean): BinShares
+    {
+        $seen = $pollutant->weigh($spectrum);
+
+        return $spectrum->scaled($seen > 0.0 ? $clean / $seen : 0.0);
+    }
+
+    /**
      * The least multiple of a clean air that keeps to a wish.
      *
      * @param  callable(float): float  $over  how far above the wish, by the multiple; falls with it

@@ -6,6 +6,7 @@ namespace Jornel\Core\Room;
 
 use Jornel\Core\Air\BinShares;
 use Jornel\Core\Air\Pollutant;
+use Jornel\Core\Numeric\Formula;
 
 /**
  * The air of one well-mixed room, each size bin by itself: dC/dt = a Cout + S/V - K C, with a the inflow and
@@ -82,6 +83,42 @@ final readonly class RoomAir
         $step = RoomStep::of($this, $time);
 
         return $now->times($step->meanKept)->plus($outdoor->times($step->meanFromOutdoors))->plus($source->times($step->meanFromSource));
+    }
+
+    /** What is left of a pollutant after so many seconds where nothing comes in, in its bins one after the other. */
+    public function left(Pollutant $pollutant, float $time): Formula
+    {
+        return $this->overBins($pollutant, 'sum over bins of w exp(-K t), with t in hours', fn (float $weight, float $losses): string => sprintf(
+            '%.4g × exp(-%.5g × %.5g / 60)', $weight, $losses, $time / 60.0,
+        ));
+    }
+
+    /**
+     * What it comes to in the end.
+     *
+     * @param  float  $outdoor  ug/m3
+     * @param  float  $source  ug/s
+     */
+    public function held(Pollutant $pollutant, float $outdoor, float $source): Formula
+    {
+        $made = $source <= 0.0 ? '' : sprintf(' + %.5g', 3600.0 * $source / $this->volume);
+
+        return $this->overBins($pollutant, 'sum over bins of w (a Cout'.($made === '' ? '' : ' + S / V').') / K, hourly', fn (float $weight, float $losses, float $inflow): string => sprintf(
+            '%.4g × (%.5g × %.5g%s) / %.5g', $weight, $inflow, $outdoor, $made, $losses,
+        ));
+    }
+
+    /** @param  callable(float, float, float): string  $term  of a bin: weight, losses and inflow, 1/h */
+    private function overBins(Pollutant $pollutant, string $letters, callable $term): Formula
+    {
+        $terms = [];
+        foreach (['e1', 'e2', 'e3'] as $bin) {
+            if ($pollutant->weights->in($bin) > 0.0) {
+                $terms[] = $term($pollutant->weights->in($bin), 3600.0 * $this->losses->in($bin), 3600.0 * $this->inflow->in($bin));
+            }
+        }
+
+        return new Formula($letters, implode(' + ', $terms));
     }
 
     /** A pollutant's concentration split over the bins by its weights. */

@@ -75,6 +75,21 @@ final class WhyTest extends TestCase
         self::assertStringContainsString('flow of the fan (Box fan 20 in, plain)', $source('a cube', 'band'));
     }
 
+    public function test_what_any_rule_asks_is_told_as_a_sum(): void
+    {
+        $room = Sample::room(outdoor: 35.0);
+        foreach (Sample::data()->targets()->all as $id => $target) {
+            $ledger = Ledger::ofRoom($room, $target, Sample::data()->targets())->with(Sample::design(), 1, null, Sample::catalogue(), Sample::setting(), []);
+            $asked = Why::of($ledger)['asks'][0];
+            foreach (System::cases() as $system) {
+                $printed = $asked->filled->text($system);
+                $both = Arithmetic::both($printed);
+                self::assertNotNull($both, "{$id}: {$printed}");
+                self::assertEqualsWithDelta($both[1], $both[0], max(0.012 * abs($both[1]), self::lastDigit($printed)), "{$id}: {$printed}");
+            }
+        }
+    }
+
     private static function lastDigit(string $printed): float
     {
         preg_match('/= [^\d-]*-?[\d,]+(\.(\d+))?/', substr($printed, (int) strrpos($printed, ' = ')), $match);

@@ -7,6 +7,9 @@ namespace Jornel\Core\Room\Target;
 use Jornel\Core\Air\BinShares;
 use Jornel\Core\Air\Pollutant;
 use Jornel\Core\Airflow\Output;
+use Jornel\Core\Quantity\Display;
+use Jornel\Core\Quantity\Sentence;
+use Jornel\Core\Quantity\Sum;
 use Jornel\Core\Room\Space;
 
 /** So many air changes per hour: n V / 3600. */
@@ -42,6 +45,16 @@ final readonly class AirChanges implements Target
     public function asks(Space $room, ?BinShares $spectrum = null): float
     {
         return $this->perHour * $room->volume() / 3600.0;
+    }
+
+    public function sum(Space $room, float $asks, ?BinShares $spectrum = null): Sum
+    {
+        $number = sprintf('%g', $this->perHour);
+
+        return new Sum('Q = n V, n in an hour', Sentence::either(
+            Sentence::of('%s × %s = %s', $number, [Display::Volume, $room->volume()], [Display::Flow, $asks]),
+            Sentence::of('%s × %s / 60 = %s', $number, [Display::Volume, $room->volume()], [Display::Flow, $asks]),
+        ));
     }
 
     /** What a window intake brings counts in full as outdoor air. */

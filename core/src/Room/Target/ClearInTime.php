@@ -7,8 +7,12 @@ namespace Jornel\Core\Room\Target;
 use Jornel\Core\Air\BinShares;
 use Jornel\Core\Air\Pollutant;
 use Jornel\Core\Airflow\Output;
+use Jornel\Core\Quantity\Display;
+use Jornel\Core\Quantity\Sentence;
+use Jornel\Core\Quantity\Sum;
 use Jornel\Core\Room\EquivalentOutput;
 use Jornel\Core\Room\NeededOutput;
+use Jornel\Core\Room\RoomAir;
 use Jornel\Core\Room\Space;
 
 /** A share of the room's pollutant to be gone in so many minutes. */
@@ -32,6 +36,13 @@ final readonly class ClearInTime implements Target
     public function asks(Space $room, ?BinShares $spectrum = null): ?float
     {
         return NeededOutput::toClear($room, $spectrum ?? BinShares::same(1.0), $this->share, $this->time);
+    }
+
+    public function sum(Space $room, float $asks, ?BinShares $spectrum = null): Sum
+    {
+        $left = RoomAir::of($room, NeededOutput::ofSpectrum($room->pollutant(), $spectrum ?? BinShares::same(1.0), $asks))->left($room->pollutant(), $this->time);
+
+        return new Sum("share left = {$left->letters}", Sentence::of('%s = %s, at %s', $left->filled, sprintf('%.4g', 1.0 - $this->share), [Display::Flow, $asks]));
     }
 
     /** What a window intake brings counts as the output that would clear as much in the time. */

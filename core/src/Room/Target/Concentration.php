@@ -7,8 +7,12 @@ namespace Jornel\Core\Room\Target;
 use Jornel\Core\Air\BinShares;
 use Jornel\Core\Air\Pollutant;
 use Jornel\Core\Airflow\Output;
+use Jornel\Core\Quantity\Display;
+use Jornel\Core\Quantity\Sentence;
+use Jornel\Core\Quantity\Sum;
 use Jornel\Core\Room\EquivalentOutput;
 use Jornel\Core\Room\NeededOutput;
+use Jornel\Core\Room\RoomAir;
 use Jornel\Core\Room\Space;
 
 /** A concentration of the room's pollutant to hold while it is as bad outdoors as it is said to be. */
@@ -29,6 +33,15 @@ final readonly class Concentration implements Target
     public function asks(Space $room, ?BinShares $spectrum = null): ?float
     {
         return NeededOutput::toHold($room, $spectrum ?? BinShares::same(1.0), $this->level);
+    }
+
+    public function sum(Space $room, float $asks, ?BinShares $spectrum = null): Sum
+    {
+        $clean = NeededOutput::ofSpectrum($room->pollutant(), $spectrum ?? BinShares::same(1.0), $asks);
+        $held = RoomAir::of($room, $clean)->held($room->pollutant(), $room->outdoor() ?? 0.0, $room->source());
+        $level = NeededOutput::steady($room, $clean, $room->outdoor() ?? 0.0);
+
+        return new Sum("level = {$held->letters}", Sentence::of('%s = %s, at %s', $held->filled, [Display::Concentration, $level], [Display::Flow, $asks]));
     }
 
     /** What a window intake brings counts as the output that would hold the same concentration. */

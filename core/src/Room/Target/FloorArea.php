@@ -7,6 +7,9 @@ namespace Jornel\Core\Room\Target;
 use Jornel\Core\Air\BinShares;
 use Jornel\Core\Air\Pollutant;
 use Jornel\Core\Airflow\Output;
+use Jornel\Core\Quantity\Display;
+use Jornel\Core\Quantity\Sentence;
+use Jornel\Core\Quantity\Sum;
 use Jornel\Core\Quantity\Unit;
 use Jornel\Core\Room\EquivalentOutput;
 use Jornel\Core\Room\Space;
@@ -38,13 +41,24 @@ final readonly class FloorArea implements Target
     public function asks(Space $room, ?BinShares $spectrum = null): ?float
     {
         $area = $room->floorArea();
-        $ceiling = $room->ceiling();
-        $scale = match ($this->ceiling) {
-            FloorAreaCeiling::Scales => $ceiling === null ? null : $ceiling / self::CEILING,
-            FloorAreaCeiling::Ignored => 1.0,
-        };
+        $scale = $this->scale($room);
 
         return $area === null || $scale === null ? null : Unit::CubicFootPerMinute->toSi($this->cfmPerSquareFoot * Unit::SquareFoot->fromSi($area) * $scale);
+    }
+
+    public function sum(Space $room, float $asks, ?BinShares $spectrum = null): Sum
+    {
+        $area = $room->floorArea() ?? 0.0;
+        $scale = $this->scale($room) ?? 1.0;
+        $each = Unit::CubicFootPerMinute->toSi($this->cfmPerSquareFoot) / Unit::SquareFoot->toSi(1.0);
+        $sum = fn (string $each): Sentence => $this->ceiling === FloorAreaCeiling::Scales
+            ? Sentence::of('%s × %s × %s = %s', [Display::Area, $area], $each, sprintf('%.4g', $scale), [Display::Flow, $asks])
+            : Sentence::of('%s × %s = %s', [Display::Area, $area], $each, [Display::Flow, $asks]);
+
+        return new Sum(
+            $this->ceiling === FloorAreaCeiling::Scales ? 'floor × clean air for each part of it × ceiling over that of the rule' : 'floor × clean air for each part of it',
+            Sentence::either($sum(sprintf('%.4g', Unit::CubicMetrePerHour->fromSi($each))), $sum(sprintf('%.4g', $this->cfmPerSquareFoot))),
+        );
     }
 
     /** What a window intake brings counts as the smoke output that would hold the same concentration. */
@@ -57,6 +71,17 @@ final readonly class FloorArea implements Target
     public function building(Space $room): float
     {
         return 0.0;
+    }
+
+    /** Of what is asked, by the height of the ceiling; null where that is not known and counts. */
+    private function scale(Space $room): ?float
+    {
+        $ceiling = $room->ceiling();
+
+        return match ($this->ceiling) {
+            FloorAreaCeiling::Scales => $ceiling === null ? null : $ceiling / self::CEILING,
+            FloorAreaCeiling::Ignored => 1.0,
+        };
     }
 
     public function dependsOnSpectrum(): bool

@@ -7,6 +7,9 @@ namespace Jornel\Core\Room\Target;
 use Jornel\Core\Air\BinShares;
 use Jornel\Core\Air\Pollutant;
 use Jornel\Core\Airflow\Output;
+use Jornel\Core\Quantity\Display;
+use Jornel\Core\Quantity\Sentence;
+use Jornel\Core\Quantity\Sum;
 use Jornel\Core\Room\Space;
 
 /** So much clean air for each person, by the use of the room. */
@@ -33,6 +36,13 @@ final readonly class PerPerson implements Target
         $occupancy = $room->occupancy();
 
         return $people === null || $people === 0 || $occupancy === null ? null : $people * $occupancy->cleanAirPerPerson;
+    }
+
+    public function sum(Space $room, float $asks, ?BinShares $spectrum = null): Sum
+    {
+        return new Sum('people × clean air for each', Sentence::of(
+            '%s × %s = %s', $room->people() ?? 0, [Display::FineFlow, $room->occupancy()->cleanAirPerPerson ?? 0.0], [Display::Flow, $asks],
+        ));
     }
 
     /** What a window intake brings counts in full as outdoor air. */

@@ -7,6 +7,7 @@ namespace Jornel\Core\Room\Target;
 use Jornel\Core\Air\BinShares;
 use Jornel\Core\Air\Pollutant;
 use Jornel\Core\Airflow\Output;
+use Jornel\Core\Quantity\Sum;
 use Jornel\Core\Room\Space;
 
 /** One school of how much clean air a room should have. */
@@ -30,6 +31,14 @@ interface Target
      * @return float|null m3/s; null where it has nothing to say about the room
      */
     public function asks(Space $room, ?BinShares $spectrum = null): ?float;
+
+    /**
+     * How what it asks for is worked out, or how it comes out that it is just enough.
+     *
+     * @param  float  $asks  what it asks for, finite, m3/s
+     * @param  BinShares|null  $spectrum  as above
+     */
+    public function sum(Space $room, float $asks, ?BinShares $spectrum = null): Sum;
 
     /**
      * Clean air of purifiers that counts towards it, of the kind that it judges.

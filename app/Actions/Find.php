@@ -49,7 +49,7 @@ final readonly class Find
 
         return new Question(
             $space, $target, Part::catalogue($programme), $wish->limits,
-            new Range(($wishes['windows'] ?? false) === true ? Shapes::all() : $usual->shapes, is_int($wishes['units'] ?? null) ? $wishes['units'] : Range::MOST_UNITS, $usual->leastGrade, ($wishes['prefilters'] ?? false) === true),
+            new Range(($wishes['windows'] ?? false) === true ? Shapes::all() : $usual->shapes, is_int($wishes['units'] ?? null) ? $wishes['units'] : Range::MOST_UNITS, $usual->leastGrade, ($wishes['prefilters'] ?? false) === true, $space->plan->window()),
             $setting->air, $setting->economy,
             $wish->seat === null ? Seat::atOneMetre() : Seat::at($wish->seat, $space->surface()),
             $programme === null ? Stock::none() : $this->shelf->stock($programme, $build),

@@ -99,6 +99,7 @@ final readonly class QuestionReader
                 default => $leastGrade,
             },
             $range->flagOr('prefilters', false),
+            UnitReader::window($range),
         );
     }
 

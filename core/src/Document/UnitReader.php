@@ -57,8 +57,6 @@ final readonly class UnitReader
             ? $filter->treated($record->flagOr('velocity_correction', true), $load)
             : $filter->treated($record->flagOr('velocity_correction', true), 0.0);
 
-        $window = $record->childOr('window');
-
         return new Design(
             $shape, $fan, $treat($filter), $joining,
             Corners::from($record->textOr('corners', Corners::Shroud->value)),
@@ -67,7 +65,15 @@ final readonly class UnitReader
             $options ?? [],
             $record->optional('openings', -1e-12)->si ?? 0.0,
             $load,
-            $window === null ? null : WindowOpening::of($window->figure('width', 0.0)->si, $window->figure('height', 0.0)->si),
+            self::window($record),
         );
+    }
+
+    /** Clear opening of a window that is told; null where none is. */
+    public static function window(Record $record): ?WindowOpening
+    {
+        $window = $record->childOr('window');
+
+        return $window === null ? null : WindowOpening::of($window->figure('width', 0.0)->si, $window->figure('height', 0.0)->si);
     }
 }

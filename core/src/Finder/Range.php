@@ -8,6 +8,7 @@ use Jornel\Core\Part\Filter;
 use Jornel\Core\Shape\Corners;
 use Jornel\Core\Shape\Shape;
 use Jornel\Core\Shape\Shapes;
+use Jornel\Core\Shape\WindowOpening;
 
 /** How far the finder looks besides the parts: shapes and the ways of making them, grades, number of units. */
 final readonly class Range
@@ -23,8 +24,9 @@ final readonly class Range
      * @param  bool  $prefilters  whether to set coarse ones in front: they cost and hold back air, and what they gain, life, is
      *                            no measure here
      * @param  int|null  $leastGrade  below which no filter is taken but as a pre-filter; null for any
+     * @param  WindowOpening|null  $window  of the room, in which those are set that need one; null for an ordinary one
      */
-    public function __construct(public array $shapes, public int $units = self::MOST_UNITS, public ?int $leastGrade = null, public bool $prefilters = false)
+    public function __construct(public array $shapes, public int $units = self::MOST_UNITS, public ?int $leastGrade = null, public bool $prefilters = false, public ?WindowOpening $window = null)
     {
     }
 

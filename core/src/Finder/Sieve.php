@@ -72,7 +72,7 @@ final class Sieve
 
                     continue;
                 }
-                $design = new Design($shape, $fan, $best, $joinings[0], Range::CORNERS[0], $prefilter, null, $way);
+                $design = new Design($shape, $fan, $best, $joinings[0], Range::CORNERS[0], $prefilter, null, $way, window: $shape->needsWindow() ? $this->question->range->window : null);
                 try {
                     $assembly = $design->assemble();
                     if (! $shape->isNeedless($design)) {

@@ -10,14 +10,11 @@ use Jornel\Core\Guide\BuildSheet;
 use Jornel\Core\Kit\RunningCost;
 use Jornel\Core\Kit\ShoppingList;
 use Jornel\Core\Part\Catalogue;
-use Jornel\Core\Room\Plan\Furnishing;
-use Jornel\Core\Room\Plan\FurnishingKind;
 use Jornel\Core\Room\Room;
 use Jornel\Core\Room\Target\Target;
 use Jornel\Core\Room\Target\Targets;
 use Jornel\Core\Room\Target\UnknownTarget;
 use Jornel\Core\Shape\Design;
-use Jornel\Core\Shape\WindowOpening;
 
 /** Goal against result for one room: what every rule asks, what all that stands there gives, and what is missing. */
 final readonly class Ledger
@@ -102,12 +99,9 @@ final readonly class Ledger
         );
     }
 
-    /** What is set in a window takes the opening of the room's own, the largest of those that are drawn. */
+    /** What is set in a window takes the opening of the room's own. */
     private function inItsWindow(Design $design): Design
     {
-        $windows = $design->shape->needsWindow() && $design->window === null ? $this->room->plan->all(FurnishingKind::Window) : [];
-        usort($windows, fn (Furnishing $one, Furnishing $other): int => $other->width * $other->height <=> $one->width * $one->height);
-
-        return $windows === [] ? $design : $design->inWindow(WindowOpening::of($windows[0]->width, $windows[0]->height));
+        return $design->shape->needsWindow() && $design->window === null ? $design->inWindow($this->room->plan->window()) : $design;
     }
 }

@@ -69,6 +69,16 @@ final class BindingTest extends TestCase
         self::assertNotSame([], preg_grep('/^A cube of four takes square filters/', $reasons));
     }
 
+    public function test_what_is_set_in_a_window_goes_into_the_one_that_the_room_has(): void
+    {
+        $asked = fn (array $window): array => self::asked([], ['range' => ['shapes' => ['window-insert'], 'windows' => true, 'window' => $window]]);
+        [$wide, $narrow] = [$asked(['width_in' => 40, 'height_in' => 30]), $asked(['width_in' => 24, 'height_in' => 22])];
+
+        self::assertNotSame([], $wide['builds']);
+        self::assertLessThan(count($wide['builds']), count($narrow['builds']));
+        self::assertNotSame([], preg_grep('/the window is/', array_column($narrow['left_out'], 'reason')));
+    }
+
     public function test_the_answer_of_two_halves_is_that_of_the_whole(): void
     {
         $asked = FindDocument::read(new Record(['limits' => ['level_dba' => 50, 'first_cost' => 300]] + self::ASKED + ['from' => 'rated']), Sample::data());

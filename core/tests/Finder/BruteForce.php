@@ -40,7 +40,7 @@ final class BruteForce
                         foreach ([null, ...array_filter($catalogue->filters, fn ($one): bool => $question->range->takesBefore($one, $filter))] as $prefilter) {
                             foreach (Range::CORNERS as $corners) {
                                 foreach (array_filter($catalogue->joinings, fn ($one): bool => $one->holds($shape->id())) as $joining) {
-                                    $this->evaluate(new Design($shape, $fan, $filter, $joining, $corners, $prefilter, null, $way));
+                                    $this->evaluate(new Design($shape, $fan, $filter, $joining, $corners, $prefilter, null, $way, window: $shape->needsWindow() ? $question->range->window : null));
                                 }
                             }
                         }

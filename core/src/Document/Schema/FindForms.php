@@ -37,6 +37,7 @@ final class FindForms
             ->count('least_grade', ['minimum' => 1, 'maximum' => 16], 'Of the filters; what the pollutant asks for where not given')
             ->flag('coarser', 'Whether filters of any grade are taken')
             ->flag('windows', 'Whether shapes that need a window are taken too')
+            ->object('window', UnitForms::window())
             ->flag('prefilters', 'Whether coarse filters are set in front: they cost and hold back air, what they gain is life');
     }
 

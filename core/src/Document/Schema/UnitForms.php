@@ -29,8 +29,7 @@ final class UnitForms
             ->choice('corners', array_map(fn (Corners $corners): string => $corners->value, Corners::cases()), 'shroud where not given')
             ->choice('direction', array_map(fn (Direction $direction): string => $direction->value, Direction::cases()), 'The shape’s usual one where not given')
             ->key('options', ['type' => 'object', 'additionalProperties' => ['type' => ['string', 'integer']]], 'Of the shape, by id')
-            ->object('window', Form::about('Clear opening of the window that an insert is set in; an ordinary one where not given')
-                ->quantity('width', Dimension::Length, '')->quantity('height', Dimension::Length, '')->requires('width', 'height'))
+            ->object('window', self::window())
             ->quantity('openings', Dimension::Area, 'Cord slot, knob door, pierced media', self::NOT_NEGATIVE)
             ->count('units', ['minimum' => 1, 'maximum' => DesignEntry::MOST_UNITS], 'In the room, 1 where not given')
             ->number('load_share', self::NOT_NEGATIVE, 'Dust in every filter over its capacity for that dust')
@@ -38,6 +37,12 @@ final class UnitForms
             ->flag('velocity_correction', 'false: rated values only')
             ->oneWay([['bare'], ['shape', 'fan', 'filter', 'joining']])
             ->notTogether('bare', 'shape');
+    }
+
+    public static function window(): Form
+    {
+        return Form::about('Clear opening of the window that an insert is set in; an ordinary one where not given')
+            ->quantity('width', Dimension::Length, '')->quantity('height', Dimension::Length, '')->requires('width', 'height');
     }
 
     private static function bare(): Form

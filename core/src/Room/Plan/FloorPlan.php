@@ -8,6 +8,7 @@ use Jornel\Core\Room\InvalidRoom;
 use Jornel\Core\Room\Outline;
 use Jornel\Core\Room\Seat;
 use Jornel\Core\Room\Sound;
+use Jornel\Core\Shape\WindowOpening;
 use LogicException;
 
 /** The plan of a room: its outline, what is built into it, set in its walls and standing in it. */
@@ -111,6 +112,15 @@ final readonly class FloorPlan
     public function all(FurnishingKind $kind): array
     {
         return array_values(array_filter($this->furnishings, fn (Furnishing $one): bool => $one->kind === $kind));
+    }
+
+    /** Opening of the largest window that is drawn; null where there is none. */
+    public function window(): ?WindowOpening
+    {
+        $windows = $this->all(FurnishingKind::Window);
+        usort($windows, fn (Furnishing $one, Furnishing $other): int => $other->width * $other->height <=> $one->width * $one->height);
+
+        return $windows === [] ? null : WindowOpening::of($windows[0]->width, $windows[0]->height);
     }
 
     /**

@@ -84,7 +84,7 @@ final readonly class Evaluate
             $targets,
         );
         if ($unit === null || $catalogue === null) {
-            return $ledger;
+            return $ledger->standing($this->there->placements($beside, $system, $setting), $setting);
         }
         $entry = DesignEntry::read($unit, $catalogue);
 

@@ -191,13 +191,13 @@ describe('a school on the tape', () => {
     };
 
     it('is as long as what it asks', () => {
-        const page = mounted(SchoolBand, { target, chosen: true, buildShare: 0.5 }, 'metric');
+        const page = mounted(SchoolBand, { target, chosen: true, buildShare: 0.5, buildName: 'this build' }, 'metric');
         expect([page.one('.strip').style.width, page.text('.asks'), page.one('.build').style.left]).toEqual(['40%', '510 m³/h', '50%']);
         expect(page.one('[role=radio]').getAttribute('aria-checked')).toBe('true');
     });
 
     it('says what it must be told before it can ask, and cannot be chosen', () => {
-        const page = mounted(SchoolBand, { target: { ...target, asks: null, share: 0 }, chosen: false, buildShare: null });
+        const page = mounted(SchoolBand, { target: { ...target, asks: null, share: 0 }, chosen: false, buildShare: null, buildName: '' });
         expect(page.text('.asks')).toBe('say how much is outdoors');
         expect(page.one<HTMLButtonElement>('button').disabled).toBe(true);
     });

@@ -72,6 +72,7 @@ export function ledger(over: Partial<Ledger> = {}): Ledger {
         scaleMetric: [],
         buildShare: null,
         unit: null,
+        standing: null,
         beside: [],
         cautions: [],
         ...over,

@@ -32,6 +32,7 @@ final readonly class LedgerData
         #[OA\Property(items: new OA\Items(ref: ScaleMarkData::class))] public array $scaleMetric,
         #[OA\Property(nullable: true, description: 'Clean air of the build along the same scale, 0 to 1')] public ?float $buildShare,
         #[OA\Property(nullable: true)] public ?UnitData $unit,
+        #[OA\Property(nullable: true, description: 'What stands in the room comes to, where nothing is on the bench')] public ?StandingData $standing,
         #[OA\Property(items: new OA\Items(ref: BesideData::class), description: 'What stands in the room besides and is counted')] public array $beside,
         #[OA\Property(items: new OA\Items(ref: CautionData::class))] public array $cautions,
     ) {
@@ -55,9 +56,10 @@ final readonly class LedgerData
             array_map(fn (TargetAsk $ask): TargetData => TargetData::of($ask, $most, $ledger->goal->id()), $targets),
             ScaleMarkData::flows($most, System::Imperial),
             ScaleMarkData::flows($most, System::Metric),
-            $ledger->unit === null ? null : round(min(1.0, $ledger->unit->line()->judged() / $most), 4),
+            $ledger->unit === null && $ledger->standing === null ? null : round(min(1.0, ($ledger->unit?->line()->judged() ?? $ledger->standing->gets ?? 0.0) / $most), 4),
             $ledger->unit === null || $ledger->cost === null ? null : UnitData::of($ledger->unit, $ledger->cost, $view, $drawn),
-            array_map(fn (Placement $one): BesideData => BesideData::of($one, $ledger->room), $ledger->unit->beside ?? []),
+            $ledger->standing === null ? null : StandingData::of($ledger->standing),
+            array_map(fn (Placement $one): BesideData => BesideData::of($one, $ledger->room), $ledger->beside),
             array_map(fn (Caution $caution): CautionData => CautionData::of($caution), $ledger->cautions),
         );
     }

@@ -26,6 +26,8 @@ final readonly class Ledger
      * @param  RunningCost|null  $own  of the units of the design
      * @param  RunningCost|null  $cost  of all that stands there
      * @param  list<Caution>  $cautions
+     * @param  list<Placement>  $beside  what stands there besides the units of the design
+     * @param  RoomResult|null  $standing  what that comes to where nothing is on the bench
      */
     private function __construct(
         public Room $room,
@@ -37,6 +39,8 @@ final readonly class Ledger
         public ?RunningCost $own,
         public ?RunningCost $cost,
         public array $cautions,
+        public array $beside = [],
+        public ?RoomResult $standing = null,
     ) {
     }
 
@@ -63,7 +67,7 @@ final readonly class Ledger
      */
     public function targets(): array
     {
-        return array_map(fn (Target $target): TargetAsk => TargetAsk::of($target, $this->room, $this->unit?->line()), $this->rules);
+        return array_map(fn (Target $target): TargetAsk => TargetAsk::of($target, $this->room, $this->unit?->line()->output ?? $this->standing?->output), $this->rules);
     }
 
     /** The sheet to build from. */
@@ -72,6 +76,18 @@ final readonly class Ledger
         return $this->unit === null || $this->shopping === null
             ? null
             : BuildSheet::of($this->unit->design, $this->unit->assembly, $this->unit->units, $this->shopping, $this->cautions);
+    }
+
+    /**
+     * The same with what stands there, nothing being on the bench.
+     *
+     * @param  list<Placement>  $placements
+     */
+    public function standing(array $placements, Setting $setting): self
+    {
+        return $placements === [] ? $this : new self(
+            $this->room, $this->rules, $this->goal, $this->asks, null, null, null, null, [], $placements, RoomResult::of($this->room, $this->goal, $placements, $setting),
+        );
     }
 
     /**
@@ -95,7 +111,7 @@ final readonly class Ledger
         return new self(
             $this->room, $this->rules, $this->goal, $unit->asks(), $unit, $shopping, $own,
             array_reduce($beside, fn (RunningCost $sum, Placement $one): RunningCost => $sum->plus($one->cost), $own),
-            $setting->cautions->for(Facts::of($this->room, $this->room->hasFuelBurning, $design, $unit->assembly, $performance, $unit->measurements)),
+            $setting->cautions->for(Facts::of($this->room, $this->room->hasFuelBurning, $design, $unit->assembly, $performance, $unit->measurements)), $beside,
         );
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Ledger;
 
+use Jornel\Core\Airflow\Output;
 use Jornel\Core\Room\Room;
 use Jornel\Core\Room\Target\Judgement;
 use Jornel\Core\Room\Target\Likelihood;
@@ -14,10 +15,12 @@ final readonly class RoomResult
 {
     /**
      * @param  int  $purifiers  of all kinds
+     * @param  Output  $output  of all of them
+     * @param  float  $gets  clean air of the kind that the goal judges, the building's with it, m3/s
      * @param  float  $share  of the goal, as for a bar: {@see GoalShare}
      * @param  float  $chance  to reach it, 0 to 1
      */
-    private function __construct(public int $purifiers, public float $gets, public float $share, public float $chance, public Likelihood $likelihood)
+    private function __construct(public int $purifiers, public Output $output, public float $gets, public float $share, public float $chance, public Likelihood $likelihood)
     {
     }
 
@@ -28,6 +31,6 @@ final readonly class RoomResult
         $judgement = Judgement::of($goal, $room, $all->output->told);
         $chance = $judgement->chance($all->output) ?? 0.0;
 
-        return new self($all->count(), $judgement->gets(), GoalShare::of($judgement->gets(), $judgement->asks ?? INF), $chance, $setting->likelihoods->of($chance));
+        return new self($all->count(), $all->output->told, $judgement->gets(), GoalShare::of($judgement->gets(), $judgement->asks ?? INF), $chance, $setting->likelihoods->of($chance));
     }
 }

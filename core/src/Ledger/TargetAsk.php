@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Ledger;
 
+use Jornel\Core\Airflow\Output;
 use Jornel\Core\Room\Room;
 use Jornel\Core\Room\Target\Judgement;
 use Jornel\Core\Room\Target\Target;
@@ -20,12 +21,13 @@ final readonly class TargetAsk
     {
     }
 
-    public static function of(Target $target, Room $room, ?SpeedLine $line = null): self
+    /** @param  Output|null  $output  of all that stands there; null where nothing does */
+    public static function of(Target $target, Room $room, ?Output $output = null): self
     {
-        if ($line === null) {
+        if ($output === null) {
             return new self($target, $target->judges($room)->name, $target->asks($room), $target->building($room), null);
         }
-        $judgement = Judgement::of($target, $room, $line->output);
+        $judgement = Judgement::of($target, $room, $output);
 
         return new self($target, $judgement->judges->name, $judgement->asks, $judgement->building, $judgement->gets());
     }

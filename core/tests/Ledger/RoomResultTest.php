@@ -46,6 +46,20 @@ final class RoomResultTest extends TestCase
         self::assertSame($ledger->unit?->likelihood->id, $result->likelihood->id);
     }
 
+    public function test_a_room_with_nothing_on_the_bench_is_judged_by_what_stands_there(): void
+    {
+        $goal = Sample::data()->targets()->get('air-changes-5');
+        $empty = Ledger::ofRoom(Sample::room(), $goal, Sample::data()->targets());
+        $ledger = $empty->standing([self::tower(2)], Sample::setting());
+        $asks = array_column($ledger->targets(), null, 'judges');
+
+        self::assertNull($empty->standing([], Sample::setting())->standing);
+        self::assertEquals(RoomResult::of(Sample::room(), $goal, [self::tower(2)], Sample::setting()), $ledger->standing);
+        self::assertSame([1, null], [count($ledger->beside), $ledger->unit]);
+        self::assertNotContains(null, array_column($asks, 'gets'));
+        self::assertNull($empty->targets()[0]->gets);
+    }
+
     public function test_the_figure_that_is_named_narrows_the_range_more_than_any_other(): void
     {
         $unit = Sample::ledger(Sample::room(), 'air-changes-5', Sample::design())->unit ?? self::fail('There is no unit.');

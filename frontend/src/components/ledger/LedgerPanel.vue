@@ -7,6 +7,7 @@ import LedgerFigures from './LedgerFigures.vue';
 import LedgerVerdict from './LedgerVerdict.vue';
 import SchoolList from './SchoolList.vue';
 import SpeedSwitch from './SpeedSwitch.vue';
+import VerdictMark from './VerdictMark.vue';
 
 const props = defineProps<{
     ledger: Ledger;
@@ -40,6 +41,13 @@ const speed = computed(() => unit.value?.speeds[unit.value.chosen]);
             <LedgerVerdict :unit="unit" :speed="speed" />
             <SpeedSwitch :unit="unit" @speed="(name) => emit('speed', name)" />
         </template>
+        <VerdictMark v-else-if="ledger.standing" :standing="ledger.standing.isEnough ? 'meets' : 'short'" data-test="standing">
+            {{ ledger.standing.verdict }}
+            <template #small>
+                {{ ledger.standing.purifiers === 1 ? 'One purifier stands' : `${ledger.standing.purifiers} purifiers stand` }} there:
+                {{ show(ledger.standing.gets) }}, a chance of <b class="figure">{{ show(ledger.standing.chanceText) }}</b>
+            </template>
+        </VerdictMark>
         <p v-if="against" class="against">
             Against version {{ against }}: its figures are struck through.
             <button type="button" @click="emit('letGo')">Unpin</button>
@@ -60,6 +68,7 @@ const speed = computed(() => unit.value?.speeds[unit.value.chosen]);
             }}<template v-if="unit.form.tipping">, tips at {{ show(unit.form.tipping) }}</template
             >. About {{ unit.form.minutes }} min of work: {{ unit.form.skills.join(', ') }}.
         </p>
+        <p v-else-if="ledger.standing" class="sure">Nothing on the bench yet. Find says what to add.</p>
         <p v-else class="sure">Nothing on the bench yet. Choose the goal, then a fan, a filter and a shape.</p>
         <SchoolList :targets="ledger.targets" :open="!unit" />
         <details v-if="ledger.cautions.length" class="cautions">

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { Speed, Unit } from '../../api/client';
 import { useMeasure } from '../../composables/useMeasure';
+import VerdictMark from './VerdictMark.vue';
 
 defineProps<{ unit: Unit; speed: Speed }>();
 const { show } = useMeasure();
@@ -15,12 +16,12 @@ function besides({ likelihood, standing }: Unit): string {
 </script>
 
 <template>
-    <p class="verdict" :class="unit.standing" data-test="verdict">
-        {{ unit.standing === 'short' ? '✕' : '✓' }} {{ unit.verdict }}{{ besides(unit) }}
-        <small
-            >a chance of <b class="figure" data-test="chance">{{ show(unit.chanceText) }}</b></small
+    <VerdictMark :standing="unit.standing" data-test="verdict">
+        {{ unit.verdict }}{{ besides(unit) }}
+        <template #small
+            >a chance of <b class="figure" data-test="chance">{{ show(unit.chanceText) }}</b></template
         >
-    </p>
+    </VerdictMark>
     <div class="band" aria-hidden="true">
         <i :class="{ short: !speed.reachesGoal }" :style="{ width: `${along(speed.goalShare)}%` }" />
         <u :style="{ left: `${along(unit.band.lowShare)}%`, right: `${100 - along(unit.band.highShare)}%` }" />
@@ -39,21 +40,6 @@ function besides({ likelihood, standing }: Unit): string {
 </template>
 
 <style scoped>
-.verdict {
-    font-size: 19px;
-    font-weight: 700;
-    padding: 7px 12px;
-    background: var(--clean-soft);
-    border-left: 6px solid var(--clean);
-}
-.verdict.short {
-    background: var(--short-soft);
-    border-left-color: var(--short);
-}
-.verdict.warns {
-    background: var(--bypass-soft);
-    border-left-color: var(--bypass);
-}
 .band {
     position: relative;
     height: 14px;
@@ -120,11 +106,6 @@ function besides({ likelihood, standing }: Unit): string {
 }
 .findings .remark::before {
     content: '·';
-}
-.verdict small {
-    display: block;
-    font-size: 14px;
-    font-weight: 400;
 }
 .needed,
 .surer {

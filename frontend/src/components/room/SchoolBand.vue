@@ -2,7 +2,7 @@
 import type { Target } from '../../api/client';
 import { useMeasure } from '../../composables/useMeasure';
 
-defineProps<{ target: Target; chosen: boolean; buildShare: number | null }>();
+defineProps<{ target: Target; chosen: boolean; buildShare: number | null; buildName: string }>();
 const emit = defineEmits<{ choose: [] }>();
 const { show } = useMeasure();
 const percent = (share: number): string => `${share * 100}%`;
@@ -23,7 +23,7 @@ const percent = (share: number): string => `${share * 100}%`;
             <small>{{ target.source }}</small>
         </span>
         <span class="track" :class="{ built: buildShare !== null }">
-            <i v-if="buildShare !== null" class="build" :style="{ left: percent(buildShare) }"><b>this build</b></i>
+            <i v-if="buildShare !== null" class="build" :style="{ left: percent(buildShare) }"><b>{{ buildName }}</b></i>
             <span v-if="target.asks" class="strip" :style="{ width: percent(target.share) }" />
             <span v-if="target.already" class="already" :style="{ width: percent(target.alreadyShare) }" />
             <span class="asks figure" :style="{ left: percent(target.share) }"

@@ -44,6 +44,7 @@ const percent = (share: number): string => `${share * 100}%`;
                     :key="target.id"
                     :target="target"
                     :chosen="target.id === goal"
+                    :build-name="ledger.unit ? 'this build' : 'what is there'"
                     :build-share="target.isGoal ? ledger.buildShare : null"
                     @choose="emit('goal', target.id)"
                 />

@@ -68,7 +68,7 @@ const speed = computed(() => unit.value?.speeds[unit.value.chosen]);
             }}<template v-if="unit.form.tipping">, tips at {{ show(unit.form.tipping) }}</template
             >. About {{ unit.form.minutes }} min of work: {{ unit.form.skills.join(', ') }}.
         </p>
-        <p v-else-if="ledger.standing" class="sure">Nothing on the bench yet. Find says what to add.</p>
+        <p v-else-if="ledger.standing" class="sure">Nothing on the bench yet.{{ ledger.standing.isEnough ? '' : ' Find says what to add.' }}</p>
         <p v-else class="sure">Nothing on the bench yet. Choose the goal, then a fan, a filter and a shape.</p>
         <SchoolList :targets="ledger.targets" :open="!unit" />
         <details v-if="ledger.cautions.length" class="cautions">

@@ -50,8 +50,8 @@ class PlacementsTest extends FeatureTestCase
     {
         $alone = $this->postJson('/api/v1/evaluations', $this->evaluation())->assertOk();
         $both = $this->postJson('/api/v1/evaluations', ['beside' => [['bought' => self::BOUGHT, 'count' => 2]]] + $this->evaluation())->assertOk();
-        $alone = $this->postJson('/api/v1/evaluations', ['unit' => null, 'beside' => [['bought' => self::BOUGHT, 'count' => 2]]] + $this->evaluation())->assertOk();
-        self::assertSame([2, '280 cfm', null, null], [$alone->json('standing.purifiers'), $alone->json('beside.0.cleanAir.imperial'), $alone->json('unit'), $both->json('standing')]);
+        $unbuilt = $this->postJson('/api/v1/evaluations', ['unit' => null, 'beside' => [['bought' => self::BOUGHT, 'count' => 2]]] + $this->evaluation())->assertOk();
+        self::assertSame([2, '280 cfm', null, null], [$unbuilt->json('standing.purifiers'), $unbuilt->json('beside.0.cleanAir.imperial'), $unbuilt->json('unit'), $both->json('standing')]);
         $figure = fn (TestResponse $answer, string $path): float => (float) str_replace(',', '', (string) $answer->json($path));
 
         self::assertEqualsWithDelta(280.0, $figure($both, 'unit.speeds.0.cleanAir.imperial') - $figure($alone, 'unit.speeds.0.cleanAir.imperial'), 1.0);

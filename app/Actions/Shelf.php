@@ -31,7 +31,7 @@ final readonly class Shelf
         return $lines;
     }
 
-    /** Pieces that a build may count on: those that are free, and those promised to it. */
+    /** Pieces that a build may count on: those that are free, and those reserved for it. */
     public function stock(Programme $programme, ?Build $build): Stock
     {
         $pieces = [];

@@ -47,7 +47,7 @@ final class Rendering
     private static function noRecord(NotFoundHttpException $exception): ?JsonResponse
     {
         return $exception->getPrevious() instanceof ModelNotFoundException
-            ? new JsonResponse(['message' => 'This is not there, or no longer. Load the page again to see what is.'], 404)
+            ? new JsonResponse(['message' => 'This was not found; it may have been deleted. Reload the page.'], 404)
             : null;
     }
 

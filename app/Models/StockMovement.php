@@ -9,7 +9,7 @@ use Illuminate\Support\Carbon;
 use Jornel\Core\Kit\StockMove;
 
 /**
- * Pieces of a part that came, were promised, went into a build, or came back. Never changed: a mistake is moved back.
+ * Pieces of a part that came, were reserved, went into a build, or came back. Never changed: a mistake is moved back.
  *
  * @property int $id
  * @property int $programme_id

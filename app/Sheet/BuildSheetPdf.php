@@ -20,7 +20,7 @@ final class BuildSheetPdf
     /** Sizes of the letters that are tried until all stands on one page. */
     private const SCALES = [1.0, 0.94, 0.88, 0.82, 0.76];
 
-    /** @param  array<string, StockLine>  $shelf  by kind and code: what is promised to the build need not be bought */
+    /** @param  array<string, StockLine>  $shelf  by kind and code: what is reserved for the build need not be bought */
     public static function of(Version $version, Ledger $ledger, array $shelf, System $measure): string
     {
         $unit = $ledger->unit ?? throw new LogicException('A version has a unit.');

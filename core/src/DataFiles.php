@@ -11,7 +11,7 @@ use Jornel\Core\Part\Catalogue;
 use Jornel\Core\Part\FilterRange;
 use Jornel\Core\Part\Grade;
 use Jornel\Core\Part\Rating\Ratings;
-use Jornel\Core\Room\Need\Talk;
+use Jornel\Core\Room\Need\Need;
 use Jornel\Core\Room\Occupancies;
 use Jornel\Core\Room\Target\Likelihoods;
 use Jornel\Core\Room\Target\Targets;
@@ -69,9 +69,9 @@ final class DataFiles
         return Occupancies::fromRows($this->rows('reference/occupancies', 'occupancies'));
     }
 
-    public function talk(): Talk
+    public function need(): Need
     {
-        return Talk::fromRows($this->rows('reference/needs', 'questions'));
+        return Need::fromRows($this->rows('reference/needs', 'questions'));
     }
 
     public function cautions(): Cautions

@@ -36,7 +36,7 @@ class DemoAnswersTest extends FeatureTestCase
             'chance' => $unit->chance,
             'band' => [$unit->band()->low, $unit->band()->high],
             'cost' => [(float) (string) $ledger->own?->first, (float) (string) $ledger->own?->total, (float) (string) $ledger->cost?->total],
-            'size' => [$unit->measurements->size->width, $unit->measurements->size->depth, $unit->measurements->size->height],
+            'size' => [$unit->measurements->width, $unit->measurements->depth, $unit->measurements->height, $unit->measurements->mass],
         ];
     }
 }

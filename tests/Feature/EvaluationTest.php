@@ -97,7 +97,7 @@ class EvaluationTest extends FeatureTestCase
         $answer = $this->postJson('/api/v1/evaluations', $question)->assertOk();
 
         $answer->assertJsonPath('goalAsks.imperial', '0 cfm')->assertJsonPath('unit.likelihood', 'reaches')->assertJsonPath('unit.chance', 1)->assertJsonPath('unit.needed', 1);
-        self::assertStringContainsString('by itself', $answer->json('unit.findings.0.text.imperial'));
+        self::assertStringContainsString('The building alone is enough', $answer->json('unit.findings.0.text.imperial'));
         self::assertGreaterThan(1.0, $answer->json('unit.speeds.0.goalShare'));
     }
 

@@ -32,15 +32,15 @@ class StockTest extends FeatureTestCase
         $this->move('reserved', 4, $this->build->id)->assertCreated();
         $answer = $this->move('used', 5, $this->build->id, 'first unit')->assertCreated();
 
-        $answer->assertJsonPath('lines.0', ['kind' => 'filter', 'code' => '20x20x1-g13-dense', 'name' => $answer->json('lines.0.name'), 'onHand' => 7, 'promised' => 0, 'free' => 7]);
+        $answer->assertJsonPath('lines.0', ['kind' => 'filter', 'code' => '20x20x1-g13-dense', 'name' => $answer->json('lines.0.name'), 'onHand' => 7, 'reserved' => 0, 'free' => 7]);
         self::assertSame(['used', 'reserved', 'bought'], array_column($answer->json('movements'), 'move'));
         $answer->assertJsonPath('movements.0.note', 'first unit')->assertJsonPath('movements.0.build', "{$this->build->room->name}: Cube");
         $this->getJson($this->path())->assertOk()->assertExactJson($answer->json());
     }
 
-    #[TestWith(['used', 13, 'pieces', 'Only 12 are free or promised to this build, not 13.'])]
-    #[TestWith(['returned', 1, 'pieces', 'None is in use.'])]
-    #[TestWith(['reserved', 2, 'build', 'Say which build they are promised to.'])]
+    #[TestWith(['used', 13, 'pieces', 'Available or reserved for this build: 12. You entered 13.'])]
+    #[TestWith(['returned', 1, 'pieces', 'Used without a build: 0. You entered 1.'])]
+    #[TestWith(['reserved', 2, 'build', 'Choose the build to reserve them for.'])]
     #[TestWith(['bought', 0, 'pieces', 'Say how many pieces, as a whole number.'])]
     public function test_more_than_there_is_cannot_move_and_nothing_is_kept(string $move, int $pieces, string $field, string $said): void
     {
@@ -56,29 +56,29 @@ class StockTest extends FeatureTestCase
     {
         $other = $this->room()->builds()->create(['name' => 'Theirs']);
         $this->move('bought', 4)->assertCreated();
-        $this->move('used', 1, $other->id)->assertNotFound()->assertJsonPath('message', 'This is not there, or no longer. Load the page again to see what is.');
+        $this->move('used', 1, $other->id)->assertNotFound()->assertJsonPath('message', 'This was not found; it may have been deleted. Reload the page.');
         $this->postJson($this->path(), ['kind' => 'filter', 'code' => 'nothing-such', 'move' => 'bought', 'pieces' => 1])->assertNotFound();
         $this->postJson($this->path(), ['kind' => 'joining', 'code' => 'duct-tape', 'move' => 'bought', 'pieces' => 1])->assertUnprocessable();
     }
 
-    public function test_a_whole_kit_is_promised_used_and_given_back(): void
+    public function test_a_whole_kit_is_reserved_used_and_given_back(): void
     {
         $version = $this->postJson("/api/v1/rooms/{$this->build->room_id}/builds", ['name' => 'Kit', 'unit' => ['filter' => '20x20x1-g13-dense'] + self::CHOICES])->assertCreated()->json('latest.id');
         $kit = "/api/v1/versions/{$version}/kit";
         $this->move('bought', 3)->assertCreated();
-        $all = $this->getJson($kit)->assertOk()->assertJson(['wanted' => 3, 'promised' => 0, 'used' => 0])->json();
+        $all = $this->getJson($kit)->assertOk()->assertJson(['wanted' => 3, 'reserved' => 0, 'used' => 0])->json();
 
-        $promised = $this->postJson($kit, ['move' => 'reserved'])->assertCreated()->assertJson(['wanted' => 0, 'promised' => 3, 'used' => 0]);
-        self::assertSame([4, 3, 0], [$promised->json('lines.1.needed'), $promised->json('lines.1.fromShelf'), $promised->json('lines.1.free')]);
-        self::assertLessThan((float) $all['toBuy'], (float) $promised->json('toBuy'));
+        $reserved = $this->postJson($kit, ['move' => 'reserved'])->assertCreated()->assertJson(['wanted' => 0, 'reserved' => 3, 'used' => 0]);
+        self::assertSame([4, 3, 0], [$reserved->json('lines.1.needed'), $reserved->json('lines.1.fromShelf'), $reserved->json('lines.1.free')]);
+        self::assertLessThan((float) $all['toBuy'], (float) $reserved->json('toBuy'));
         $this->assertFaults($this->postJson($kit, ['move' => 'reserved']), ['move']);
-        $this->getJson($this->path())->assertJsonPath('lines.0.promised', 3)->assertJsonPath('movements.0.note', 'kit of version 1');
+        $this->getJson($this->path())->assertJsonPath('lines.0.reserved', 3)->assertJsonPath('movements.0.note', 'kit of version 1');
 
-        $this->postJson($kit, ['move' => 'used'])->assertCreated()->assertJson(['promised' => 0, 'used' => 3]);
+        $this->postJson($kit, ['move' => 'used'])->assertCreated()->assertJson(['reserved' => 0, 'used' => 3]);
         $this->assertFaults($this->postJson($kit, ['move' => 'returned']), ['move']);
         $this->move('bought', 9)->assertCreated();
-        $this->postJson($kit, ['move' => 'reserved'])->assertCreated()->assertJson(['promised' => 1, 'used' => 3]);
-        $this->postJson($kit, ['move' => 'returned'])->assertCreated()->assertJson(['wanted' => 1, 'promised' => 0, 'used' => 3]);
+        $this->postJson($kit, ['move' => 'reserved'])->assertCreated()->assertJson(['reserved' => 1, 'used' => 3]);
+        $this->postJson($kit, ['move' => 'returned'])->assertCreated()->assertJson(['wanted' => 1, 'reserved' => 0, 'used' => 3]);
         $this->assertFaults($this->postJson($kit, ['move' => 'bought']), ['move']);
 
         $this->actingAs($this->person(Role::Reader, $this->programme))->getJson($kit)->assertOk();
@@ -86,7 +86,7 @@ class StockTest extends FeatureTestCase
         $this->actingAs($this->person())->getJson($kit)->assertNotFound();
     }
 
-    public function test_the_printed_sheet_takes_what_is_promised_off_the_list(): void
+    public function test_the_printed_sheet_takes_what_is_reserved_off_the_list(): void
     {
         $version = $this->postJson("/api/v1/rooms/{$this->build->room_id}/builds", ['name' => 'Kit', 'unit' => ['filter' => '20x20x1-g13-dense'] + self::CHOICES])->json('latest.id');
         $this->move('bought', 3)->assertCreated();

@@ -72,7 +72,7 @@ test('a dispute is put side by side and one side taken; undo brings the other ba
     await expect(columns).toHaveCount(2);
     await expect(columns.first().getByRole('list', { name: 'Best at' })).toContainText('most clean air');
     const bypass = await row(page, 'bypassFlow').textContent();
-    await columns.nth(1).getByRole('button', { name: 'Put it on the bench' }).click();
+    await columns.nth(1).getByRole('button', { name: 'Use this build' }).click();
     await expect(row(page, 'bypassFlow')).not.toHaveText(bypass ?? '');
     await page.reload();
     await expect(row(page, 'bypassFlow')).not.toHaveText(bypass ?? '');
@@ -83,7 +83,7 @@ test('a dispute is put side by side and one side taken; undo brings the other ba
 
     // The build stands beside one that was pinned.
     await page.getByRole('button', { name: 'Compare' }).click();
-    await page.getByRole('button', { name: 'Pin what is on the bench' }).click();
+    await page.getByRole('button', { name: 'Pin this build' }).click();
     await expect(page.locator('.columns article')).toHaveCount(2);
 });
 
@@ -103,7 +103,7 @@ test('the ledger shows what is different from a pinned version, over a reload to
     await expect(was).toHaveText(first ?? '');
     await page.reload();
     await expect(was).toHaveText(first ?? '');
-    await expect(page.getByText('Against version 1')).toBeVisible();
+    await expect(page.getByText('Compared with version 1')).toBeVisible();
     await page.getByRole('button', { name: 'Unpin' }).click();
     await expect(was).toHaveCount(0);
 

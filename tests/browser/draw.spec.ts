@@ -59,7 +59,7 @@ test('a room is dragged, taped, bent and furnished, and kept as it was drawn', a
     await page.getByRole('button', { name: '+ Built-in' }).click();
     await page.getByLabel('Width').fill('4 ft');
     await page.getByLabel('Depth').fill('2 ft');
-    await page.getByRole('region', { name: 'What is picked' }).getByLabel('Height').fill('5 ft');
+    await page.getByRole('region', { name: 'Selection' }).getByLabel('Height').fill('5 ft');
     await expect.poll(async () => number(await air(page).textContent())).toBeCloseTo(before - 40, -1);
     await page.getByRole('button', { name: '+ Heater or stove' }).click();
     await page.getByRole('button', { name: '+ Seat' }).click();
@@ -72,7 +72,7 @@ test('a room is dragged, taped, bent and furnished, and kept as it was drawn', a
     await expect(floor(page)).toHaveText('432 ft²');
     await expect(page.locator('[data-furnishing]')).toHaveCount(4);
     await expect(page.getByRole('button', { name: 'Door to Music room' })).toBeVisible();
-    await page.getByRole('button', { name: 'As it stands' }).click();
+    await page.getByRole('button', { name: 'In 3D' }).click();
     await expect(page.locator('.appliance').first()).toBeVisible();
 
     // The seat's level stands in the ledger as soon as something is built.
@@ -96,7 +96,7 @@ test('a plain rectangle keeps its readings until it is bent, and everything is r
     await expect(page.locator('[data-length]')).toHaveCount(4);
     await page.keyboard.press('Control+z');
     await expect(side(page, 'length')).toHaveValue(/16′ 5″/);
-    await page.getByRole('button', { name: 'Draw anew' }).click();
+    await page.getByRole('button', { name: 'Start again' }).click();
     await expect(page.locator('svg.empty')).toBeVisible();
     await page.keyboard.press('Control+z');
     await expect(side(page, 'length')).toHaveValue(/16′ 5″/);

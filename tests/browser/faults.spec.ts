@@ -38,9 +38,9 @@ test('what would not fit is told with its reason before it is chosen', async ({ 
     await signIn(page);
     await page.getByRole('link', { name: /Classroom 1/ }).click();
     await page.getByRole('button', { name: /^Filter:/ }).click();
-    await page.getByLabel('Find').fill('18x18 13 economy');
-    await expect(page.getByText('Show 1 that would not fit')).toBeVisible();
-    await page.getByText('Show 1 that would not fit').click();
+    await page.getByLabel('Search').fill('18x18 13 economy');
+    await expect(page.getByText('Show 1 that do not fit')).toBeVisible();
+    await page.getByText('Show 1 that do not fit').click();
     await expect(page.locator('.misfit')).toContainText('at most 1 in, 25 mm is allowed');
     await page.keyboard.press('Escape');
     await expect(page.locator('[data-label=fan]')).toBeVisible();
@@ -80,8 +80,8 @@ test('two people on one build are told, and neither loses anything', async ({ pa
     await expect(told).toContainText('Ossian Pike saved version 2', { timeout: 15_000 });
     await expect(page.locator('.stepper b')).toHaveText('2');
     await page.reload();
-    await expect(told).toContainText('yours is still on this screen');
-    await told.getByRole('button', { name: 'See theirs' }).click();
+    await expect(told).toContainText('yours is on this screen');
+    await told.getByRole('button', { name: 'Show theirs' }).click();
     await expect(page.locator('.stepper b')).toHaveText('3');
     await expect(told).toHaveCount(0);
     await page.getByRole('button', { name: /^Undo/ }).click();
@@ -105,17 +105,17 @@ test('a reader may look but not save', async ({ page }) => {
     await signIn(page, { email: 'maribel@alderfen.example', password: 'reed-and-willow' });
     await expect(page.getByText('+ Add a room')).toHaveCount(0);
     await page.getByRole('link', { name: /Classroom 1/ }).click();
-    await expect(page.getByText('saving is for builders')).toBeVisible();
+    await expect(page.getByText('Only builders and organisers can save')).toBeVisible();
 });
 
 test('with the database down a plain page and a retry', async ({ page }) => {
     test.skip(!process.env.JORNEL_AWAY_URL, 'needs the server without a database');
     await signIn(page);
     await page.goto(`${process.env.JORNEL_AWAY_URL}/rooms/1/build`);
-    await expect(page.getByRole('heading', { name: 'One moment' })).toBeVisible();
+    await expect(page.getByRole('heading', { name: 'No connection' })).toBeVisible();
     await expect(page.getByText('Nothing is lost; try again in a moment.')).toBeVisible();
     await page.getByRole('button', { name: 'Try again' }).click();
-    await expect(page.getByRole('heading', { name: 'One moment' })).toBeVisible();
+    await expect(page.getByRole('heading', { name: 'No connection' })).toBeVisible();
     expect(await page.content()).not.toContain('PDOException');
 });
 

@@ -4,16 +4,18 @@ import { row, signIn } from './steps';
 test('from limits to the right build on the bench', async ({ page }) => {
     await signIn(page);
     await page.goto('/rooms/3/find');
-    await expect(page.getByRole('status').filter({ hasText: 'builds looked at' })).toBeVisible();
+    await expect(page.getByRole('status').filter({ hasText: 'builds compared' })).toBeVisible();
     await page.locator('[data-wish=level]').fill('48 dBA');
     await page.locator('[data-wish=seat]').fill('6 ft');
     await page.locator('[data-wish=first_cost]').fill('60');
-    await expect(page.getByText('Nothing keeps all of this.')).toBeVisible();
+    await expect(page.getByText('No build meets all limits.')).toBeVisible();
     await expect(
-        page.getByRole('heading', { name: /^Nothing under 48 dBA at the seat keeps all the others; the nearest is at \d+ dBA there\.$/ }),
+        page.getByRole('heading', {
+            name: /^No build under 48 dBA at the seat meets all other limits; the nearest is at \d+ dBA there\.$/,
+        }),
     ).toBeVisible();
     await page.locator('[data-wish=first_cost]').fill('900');
-    await expect(page.getByRole('heading', { name: 'What your limits keep out' })).toBeVisible();
+    await expect(page.getByRole('heading', { name: 'What your limits rule out' })).toBeVisible();
 
     // Narrowed down on the picture itself, by dragging along a measure.
     const count = page.locator('p.count');
@@ -41,7 +43,7 @@ test('from limits to the right build on the bench', async ({ page }) => {
     await expect(page.locator('[data-wish=first_cost]')).toHaveValue('900');
 });
 
-test('what is on the shelf is promised to a build and no longer free for others', async ({ page }) => {
+test('what is in stock is reserved for a build and no longer free for others', async ({ page }) => {
     await signIn(page);
     await page.goto('/programmes/1/stock');
     const bin = page.locator('[data-bin="20x20x4-g13"]');
@@ -49,33 +51,33 @@ test('what is on the shelf is promised to a build and no longer free for others'
     await bin.click();
     await page.getByRole('radio', { name: 'Promise' }).click();
     await page.getByRole('textbox', { name: 'Pieces' }).fill('9');
-    await page.getByRole('button', { name: 'Write it down' }).click();
-    await expect(page.getByText('Say which build they are promised to.')).toBeVisible();
+    await page.getByRole('button', { name: 'Save' }).click();
+    await expect(page.getByText('Choose the build to reserve them for.')).toBeVisible();
     await page.getByRole('combobox', { name: 'Build' }).selectOption('Classroom 2: Two cubes');
-    await page.getByRole('button', { name: 'Write it down' }).click();
-    await expect(page.getByText('Only 4 are free, not 9.')).toBeVisible();
+    await page.getByRole('button', { name: 'Save' }).click();
+    await expect(page.getByText('Available in stock: 4. You entered 9.')).toBeVisible();
     await page.getByRole('textbox', { name: 'Pieces' }).fill('3');
-    await page.getByRole('button', { name: 'Write it down' }).click();
-    await expect(bin).toContainText('1 free, 3 promised');
-    await expect(page.getByRole('region', { name: 'What moved last' }).locator('li').first()).toContainText(
-        'promised · 20x20 × 4 in grade 13 · Classroom 2: Two cubes',
+    await page.getByRole('button', { name: 'Save' }).click();
+    await expect(bin).toContainText('1 free, 3 reserved');
+    await expect(page.getByRole('region', { name: 'Recent movements' }).locator('li').first()).toContainText(
+        'reserved · 20x20 × 4 in grade 13 · Classroom 2: Two cubes',
     );
     await page.getByRole('radio', { name: 'Return' }).click();
     await page.getByRole('textbox', { name: 'Pieces' }).fill('3');
-    await page.getByRole('button', { name: 'Write it down' }).click();
+    await page.getByRole('button', { name: 'Save' }).click();
     await expect(bin).toContainText('4 free');
 });
 
-test('the kit of a sheet is promised from the shelf in one go and given back', async ({ page }) => {
+test('the kit of a sheet is reserved from stock in one go and given back', async ({ page }) => {
     await signIn(page);
     await page.goto('/rooms/1/sheet');
     const sheet = page.getByRole('region', { name: 'Build sheet' });
     const tape = sheet.getByRole('row', { name: /Duct tape/ });
-    await expect(tape).toContainText('free on the shelf');
+    await expect(tape).toContainText('free in stock');
     const toBuy = sheet.getByRole('row', { name: /To buy/ });
     const before = await toBuy.textContent();
-    await sheet.getByRole('button', { name: 'Promise 1 piece from the shelf' }).click();
-    await expect(tape).toContainText('1 from the shelf');
+    await sheet.getByRole('button', { name: 'Reserve 1 piece from stock' }).click();
+    await expect(tape).toContainText('1 from stock');
     await expect(toBuy).toHaveText(/EUR 0\.00/);
     expect(before).not.toContain('EUR 0.00');
     await expect(sheet.getByRole('button', { name: /^Promise/ })).toHaveCount(0);
@@ -83,10 +85,10 @@ test('the kit of a sheet is promised from the shelf in one go and given back', a
     await page.goto('/programmes/1/stock');
     await expect(page.getByText('kit of version 1').first()).toBeVisible();
     await page.goto('/rooms/1/sheet');
-    await sheet.getByRole('button', { name: 'Give back' }).click();
-    await expect(sheet.getByRole('button', { name: 'Promise 6 pieces from the shelf' })).toBeVisible();
+    await sheet.getByRole('button', { name: 'Release' }).click();
+    await expect(sheet.getByRole('button', { name: 'Reserve 6 pieces from stock' })).toBeVisible();
     await sheet.getByRole('button', { name: /^Promise/ }).click();
-    await sheet.getByRole('button', { name: 'Built: 6 pieces used' }).click();
+    await sheet.getByRole('button', { name: 'Mark 6 pieces as used' }).click();
     await expect(sheet.getByRole('button', { name: /^Built/ })).toHaveCount(0);
     await expect(toBuy).toHaveText(/EUR 0\.00/);
 });

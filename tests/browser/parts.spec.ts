@@ -45,47 +45,47 @@ test('a measured figure and a part of one’s own go into the builds, and out ag
 
     await page.goto('/programmes/1/parts/fan/box-20-plain');
     await page.getByRole('textbox', { name: 'Your free flow' }).fill('950 furlongs');
-    await page.getByRole('button', { name: 'Keep these figures' }).click();
+    await page.getByRole('button', { name: 'Save figures' }).click();
     await expect(page.locator('tr', { hasText: 'free flow' }).getByRole('alert')).toBeVisible();
     await expect(page.getByRole('textbox', { name: 'Your free flow' })).toHaveValue('950 furlongs');
     await page.getByRole('textbox', { name: 'Your free flow' }).fill('950 cfm');
     await page.getByLabel('Where your free flow came from').selectOption('measured');
-    await page.getByRole('button', { name: 'Keep these figures' }).click();
-    await expect(page.getByText('Figures kept')).toBeVisible();
+    await page.getByRole('button', { name: 'Save figures' }).click();
+    await expect(page.getByText('Figures saved')).toBeVisible();
     await expect(page.locator('tr', { hasText: 'free flow' })).toContainText('measured');
 
     // The saved version keeps its figures, and says that newer ones exist.
     await build(page, 1);
     expect(number(await row(page, 'cleanAir').textContent())).toBe(shipped);
-    await expect(page.getByText(/newer ones for/).first()).toBeVisible();
+    await expect(page.getByText(/newer figures for/).first()).toBeVisible();
 
     await page.goto('/programmes/1/parts/fan/box-20-plain');
-    await page.getByRole('button', { name: 'Make one of your own like it' }).click();
+    await page.getByRole('button', { name: 'Copy as your own part' }).click();
     await page.getByLabel('Name of the part').fill('Box fan from the mill');
-    await page.getByRole('button', { name: 'Keep as a part of your own' }).click();
-    await expect(page.getByText('Kept as your own part')).toBeVisible();
+    await page.getByRole('button', { name: 'Save as your own part' }).click();
+    await expect(page.getByText('Saved as your own part')).toBeVisible();
     await build(page, 1);
     await page.getByRole('button', { name: /^Fan:/ }).click();
     await page.getByRole('radio', { name: /Box fan from the mill/ }).click();
     await expect.poll(async () => number(await row(page, 'cleanAir').textContent())).toBeLessThan(shipped);
 
     await page.goto('/programmes/1/parts/fan/box-20-plain');
-    await page.getByRole('button', { name: 'Back to the shipped figures' }).click();
+    await page.getByRole('button', { name: 'Restore shipped figures' }).click();
     await expect(page.getByRole('heading', { name: 'Box fan 20 in, plain' })).toBeVisible();
     await page.locator('[data-part-code]', { hasText: 'Box fan from the mill' }).click();
-    await page.getByRole('button', { name: 'Take this part away' }).click();
+    await page.getByRole('button', { name: 'Delete this part' }).click();
     await expect(page.locator('[data-part-code]', { hasText: 'Box fan from the mill' })).toHaveCount(0);
 });
 
 test('settings reach every build: thin air, tariff, currency', async ({ page }) => {
     await signIn(page);
     await page.goto('/programmes/1/settings');
-    await page.getByLabel('Height above the sea').fill('high up');
-    await page.getByRole('button', { name: 'Keep these settings' }).click();
-    await expect(page.getByLabel('Height above the sea')).toHaveAttribute('aria-invalid', 'true');
-    await page.getByLabel('Height above the sea').fill('1600 m');
+    await page.getByLabel('Altitude').fill('high up');
+    await page.getByRole('button', { name: 'Save settings' }).click();
+    await expect(page.getByLabel('Altitude')).toHaveAttribute('aria-invalid', 'true');
+    await page.getByLabel('Altitude').fill('1600 m');
     await page.getByLabel('Currency').fill('CHF');
-    await page.getByRole('button', { name: 'Keep these settings' }).click();
+    await page.getByRole('button', { name: 'Save settings' }).click();
     // ISO 2533: 83,524 Pa at 1,600 m; over 287.05 J/(kg K) and 293.15 K that is 0.9926 kg/m3.
     await expect(page.getByText('Air of 0.993')).toBeVisible();
 
@@ -95,8 +95,8 @@ test('settings reach every build: thin air, tariff, currency', async ({ page }) 
     await expect(row(page, 'first')).toContainText('CHF');
 
     await page.goto('/programmes/1/settings');
-    await page.getByLabel('Height above the sea').fill('');
+    await page.getByLabel('Altitude').fill('');
     await page.getByLabel('Currency').fill('EUR');
-    await page.getByRole('button', { name: 'Keep these settings' }).click();
+    await page.getByRole('button', { name: 'Save settings' }).click();
     await expect(page.getByText('Air of 1.200')).toBeVisible();
 });

@@ -59,10 +59,10 @@ test('axe finds nothing serious in any view of the bench and of the room', async
     for (const pick of ['[data-corner="4"]', '[data-wall="0"]', '[data-furnishing="0"]']) {
         await page.locator(pick).focus();
         await page.keyboard.press('Enter');
-        await expect(page.getByRole('region', { name: 'What is picked' })).toBeVisible();
+        await expect(page.getByRole('region', { name: 'Selection' })).toBeVisible();
         expect(await serious(pick)).toEqual([]);
     }
-    await page.getByRole('button', { name: 'As it stands' }).click();
+    await page.getByRole('button', { name: 'In 3D' }).click();
     expect(await serious('as it stands')).toEqual([]);
 });
 

@@ -15,14 +15,14 @@ test('what stands in a room counts together, and what is wrong of a purifier is 
     await tower.getByRole('checkbox', { name: 'count it' }).check();
     await expect(row(page, 'cleanAir')).toContainText(String(together));
 
-    await page.getByRole('button', { name: 'Add a purifier that was bought' }).click();
+    await page.getByRole('button', { name: 'Add a bought purifier' }).click();
     await page.locator('[data-purifier=name]').fill('Desk purifier');
     await page.locator('[data-purifier=clean_air]').fill('plenty');
-    await page.getByRole('button', { name: 'Put it in the room' }).click();
+    await page.getByRole('button', { name: 'Add to the room' }).click();
     await expect(page.locator('[data-purifier=clean_air]')).toHaveAttribute('aria-invalid', 'true');
     await expect(page.locator('[data-purifier=name]')).toHaveValue('Desk purifier');
     await page.locator('[data-purifier=clean_air]').fill('100 m³/h');
-    await page.getByRole('button', { name: 'Put it in the room' }).click();
+    await page.getByRole('button', { name: 'Add to the room' }).click();
     await expect(stands.locator('li', { hasText: 'Desk purifier' })).toContainText('59 cfm in all');
     // One's own change is not taken for someone else's: the room is saved as before.
     await expect(page.locator('.overtaken')).toHaveCount(0);
@@ -36,30 +36,30 @@ test('what stands in a room counts together, and what is wrong of a purifier is 
     await page.getByRole('button', { name: /Build/ }).first().click();
     await page.reload();
     await page.getByRole('button', { name: 'In the room', exact: true }).click();
-    await stands.locator('li', { hasText: 'Desk purifier' }).getByRole('button', { name: 'Take it out' }).click();
+    await stands.locator('li', { hasText: 'Desk purifier' }).getByRole('button', { name: 'Remove' }).click();
     await expect(stands.locator('li', { hasText: 'Desk purifier' })).toHaveCount(0);
     await expect(row(page, 'cleanAir')).toContainText(String(together));
 });
 
-test('a second build begins beside the first and stands there once it is saved', async ({ page }) => {
+test('a second build begins beside the first and counts once it is saved', async ({ page }) => {
     await signIn(page);
     await page.getByRole('link', { name: /Basement bench/ }).click();
     await page.getByRole('button', { name: 'In the room', exact: true }).click();
     const alone = number(await row(page, 'cleanAir').textContent());
-    await page.getByRole('button', { name: 'Begin another build beside these' }).click();
+    await page.getByRole('button', { name: 'Start another build' }).click();
     await expect(page.locator('.stands li')).toHaveCount(2);
     await expect.poll(async () => number(await row(page, 'cleanAir').textContent())).toBeGreaterThan(1.9 * alone);
     await page.getByRole('button', { name: 'Save this build' }).click();
     await expect(page.getByText('Build saved')).toBeVisible();
     await page.reload();
     await page.getByRole('button', { name: 'In the room', exact: true }).click();
-    await expect(page.locator('.stands li.bench')).toContainText('stands there');
+    await expect(page.locator('.stands li.bench')).toContainText('in the room');
     await expect(page.locator('.stands li', { hasText: 'Panel on a strap' })).toBeVisible();
     const panel = page.locator('.stands li', { hasText: 'Panel on a strap' });
     const before = number(await row(page, 'cleanAir').textContent());
     await panel.getByRole('combobox', { name: 'Speed of Panel on a strap' }).selectOption({ index: 0 });
     await expect.poll(async () => number(await row(page, 'cleanAir').textContent())).toBeLessThan(before);
-    await page.locator('.stands li.bench + li').getByRole('button', { name: 'To the bench' }).click();
+    await page.locator('.stands li.bench + li').getByRole('button', { name: 'Open on the bench' }).click();
     await expect(page.locator('.stands li.bench')).toContainText('Flat panel');
 });
 

@@ -3,7 +3,7 @@ import { nextTick } from 'vue';
 import { api } from '../../frontend/src/api/client';
 import CompareView from '../../frontend/src/components/bench/CompareView.vue';
 import FindStage from '../../frontend/src/components/finder/FindStage.vue';
-import NeedTalk from '../../frontend/src/components/room/NeedTalk.vue';
+import NeedQuestions from '../../frontend/src/components/room/NeedQuestions.vue';
 import { FIRST_CHOICES, FRESH_ROOM } from '../../frontend/src/composables/useDraft';
 import { keepWishes } from '../../frontend/src/composables/useFinder';
 import { mounted } from './mounted';
@@ -46,11 +46,11 @@ describe('the talk about the need', () => {
     it('asks nothing until it is opened, then says what the answers set', async () => {
         server({ '/needs': ({ answers }) => ({ questions, sets: Object.keys(answers as Body).length ? sets : [], says: [] }) });
         const onTake = vi.fn();
-        const page = mounted(NeedTalk, { onTake });
+        const page = mounted(NeedQuestions, { onTake });
         expect(asked).toEqual([]);
         await page.click('.begin');
         await settled();
-        expect(page.host.textContent).toContain('What is not answered stays as it is.');
+        expect(page.host.textContent).toContain('Unanswered questions change nothing.');
         await page.click('[data-answer=smoke]');
         await page.click('[data-answer=dust]');
         await page.click('[data-answer=burns]');
@@ -66,7 +66,7 @@ describe('the talk about the need', () => {
     it('can be put off from within, with nothing taken over', async () => {
         server({ '/needs': () => ({ questions, sets, says: [] }) });
         const onTake = vi.fn();
-        const page = mounted(NeedTalk, { onTake });
+        const page = mounted(NeedQuestions, { onTake });
         await page.click('.begin');
         await settled();
         await page.click('.later');
@@ -159,7 +159,7 @@ describe('the finder', () => {
         expect(asked[0]?.body).toMatchObject({ build: 4, wishes: { level: '45 dBA', units: 4 } });
         expect(page.all('.picks article')).toHaveLength(1);
         expect(page.text('.picks .names')).toBe('CheapestQuietest');
-        expect(page.text('p.count')).toContain('2 within the tape');
+        expect(page.text('p.count')).toContain('2 selected');
         page.one('[aria-label="Cost, worst that is shown"]').dispatchEvent(new KeyboardEvent('keydown', { key: 'ArrowUp', bubbles: true }));
         for (let i = 0; i < 5; i++) {
             await nextTick();
@@ -168,7 +168,7 @@ describe('the finder', () => {
             );
         }
         await nextTick();
-        expect(page.text('p.count')).toContain('1 within the tape');
+        expect(page.text('p.count')).toContain('1 selected');
         await page.click('.picks article button');
         expect(onTake).toHaveBeenCalledWith({ ...FIRST_CHOICES, units: 9 }, false);
     });
@@ -179,7 +179,7 @@ describe('the finder', () => {
         const page = stage();
         await settled();
         expect(asked[0]?.body).toMatchObject({ wishes: { footprint: '2 ft²', level: '45 dBA' } });
-        expect(page.host.textContent).toContain('Nothing keeps all of this.');
+        expect(page.host.textContent).toContain('No build meets all limits.');
         expect(page.text('.binding h3')).toBe('Nothing under 20 dBA');
         expect(page.text('.left li')).toBe('Cube: takes square filters');
     });

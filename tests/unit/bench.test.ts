@@ -5,7 +5,7 @@ import ShapeChoices from '../../frontend/src/components/bench/ShapeChoices.vue';
 import LedgerFigures from '../../frontend/src/components/ledger/LedgerFigures.vue';
 import LedgerVerdict from '../../frontend/src/components/ledger/LedgerVerdict.vue';
 import SpeedSwitch from '../../frontend/src/components/ledger/SpeedSwitch.vue';
-import SchoolBand from '../../frontend/src/components/room/SchoolBand.vue';
+import RuleBand from '../../frontend/src/components/room/RuleBand.vue';
 import { mounted } from './mounted';
 import { ledger, shown, speed, unit } from './samples';
 
@@ -28,7 +28,7 @@ describe('the panel of choices', () => {
         const page = panel();
         expect(page.all('[role=radio]').map((one) => one.dataset.option)).toEqual(['a', 'b']);
         expect(page.host.textContent).not.toContain('Too wide');
-        expect(page.text('.more')).toBe('Show 1 that would not fit');
+        expect(page.text('.more')).toBe('Show 1 that do not fit');
         await page.click('.more');
         expect(page.text('.misfit')).toContain('Too wide by far.');
     });
@@ -57,10 +57,10 @@ describe('the panel of choices', () => {
             option(`${number}`, { name: `Filter ${number} dense`, group: number > 9 ? 'Grade 13' : 'Grade 8' }),
         );
         const page = panel({ options: many, misfits: {} });
-        await page.write('[aria-label=Find]', 'grade 13 DENSE 14');
+        await page.write('[aria-label=Search]', 'grade 13 DENSE 14');
         expect(page.all('[role=radio]').map((one) => one.dataset.option)).toEqual(['14']);
-        await page.write('[aria-label=Find]', 'gold');
-        expect(page.text('.none')).toContain('Nothing of that name');
+        await page.write('[aria-label=Search]', 'gold');
+        expect(page.text('.none')).toContain('Nothing found');
     });
 });
 
@@ -114,16 +114,16 @@ describe('the ledger', () => {
             },
             'metric',
         );
-        expect(page.text('[data-test=verdict]')).toBe('✕ Falls short a chance of 4 %');
+        expect(page.text('[data-test=verdict]')).toBe('✕ Falls short chance to reach the goal 4 %');
         expect(page.text('[data-rule="clean air"]')).toBe('Falls short by 66 m³/h Speed 3 would reach it.');
-        expect(page.text('.needed')).toBe('By the figures as told the room needs 2 units at this speed.');
+        expect(page.text('.needed')).toBe('With these figures the room needs 2 units at this speed.');
     });
 
     it('says of a build that reaches its goal what else is wrong of it', () => {
         const said = (over: Partial<Unit>) => mounted(LedgerVerdict, { unit: unit(over), speed: speed() }).text('[data-test=verdict]');
-        expect(said({})).toBe('✓ Reaches the goal a chance of 93 %');
-        expect(said({ standing: 'warns' })).toBe('✓ Reaches the goal, with a warning a chance of 93 %');
-        expect(said({ standing: 'short' })).toBe('✕ Reaches the goal, but is too loud a chance of 93 %');
+        expect(said({})).toBe('✓ Reaches the goal chance to reach the goal 93 %');
+        expect(said({ standing: 'warns' })).toBe('✓ Reaches the goal, with a warning chance to reach the goal 93 %');
+        expect(said({ standing: 'short' })).toBe('✕ Reaches the goal, but is too loud chance to reach the goal 93 %');
     });
 
     it('draws the band and the result along the goal at three quarters', () => {
@@ -176,7 +176,7 @@ describe('the ledger', () => {
     });
 });
 
-describe('a school on the tape', () => {
+describe('a rule on the tape', () => {
     const target = {
         id: 'hold-9',
         name: 'Hold 9',
@@ -191,14 +191,14 @@ describe('a school on the tape', () => {
     };
 
     it('is as long as what it asks', () => {
-        const page = mounted(SchoolBand, { target, chosen: true, buildShare: 0.5, buildName: 'this build' }, 'metric');
+        const page = mounted(RuleBand, { target, chosen: true, buildShare: 0.5, buildName: 'this build' }, 'metric');
         expect([page.one('.strip').style.width, page.text('.asks'), page.one('.build').style.left]).toEqual(['40%', '510 m³/h', '50%']);
         expect(page.one('[role=radio]').getAttribute('aria-checked')).toBe('true');
     });
 
     it('says what it must be told before it can ask, and cannot be chosen', () => {
-        const page = mounted(SchoolBand, { target: { ...target, asks: null, share: 0 }, chosen: false, buildShare: null, buildName: '' });
-        expect(page.text('.asks')).toBe('say how much is outdoors');
+        const page = mounted(RuleBand, { target: { ...target, asks: null, share: 0 }, chosen: false, buildShare: null, buildName: '' });
+        expect(page.text('.asks')).toBe('enter how much is outdoors');
         expect(page.one<HTMLButtonElement>('button').disabled).toBe(true);
     });
 });

@@ -82,7 +82,7 @@ describe('a card of a build', () => {
             'metric',
         );
         expect(page.text('.names')).toBe('Quietest');
-        expect(page.text('dl')).toContain('to buy1,194 EUR');
+        expect(page.text('dl')).toContain('first cost1,194 EUR');
         expect(page.text('dl')).toContain('0.6 m²');
         await page.click('button');
         expect(onTake).toHaveBeenCalledOnce();
@@ -113,7 +113,7 @@ describe('what builds must keep to', () => {
     it('takes the nearest drawn seat over until one is written', async () => {
         const onChange = vi.fn();
         const page = bar({ nearestSeat: shown('8′ 2″', '2.49 m'), onChange });
-        expect(page.text('.hand')).toBe('Heard at the nearest drawn seat, 8′ 2″ off');
+        expect(page.text('.hand')).toBe('At the nearest seat on the plan, 8′ 2″ away');
         await page.click('.hand');
         expect(onChange.mock.lastCall?.[0]).toEqual({ seat: '8′ 2″' });
         await page.change({ wishes: { ...NO_WISHES, seat: '6 ft' } });
@@ -127,21 +127,21 @@ describe('what builds must keep to', () => {
         page.all('fieldset input')[1]!.click();
         expect(onChange).toHaveBeenLastCalledWith({ tools: ['knife'] });
         await page.change({ wishes: { ...NO_WISHES, tools: ['knife'] } });
-        expect(page.text('.hand')).toContain('(1 missing)');
+        expect(page.text('.hand')).toContain('(1 not at hand)');
         page.all('fieldset input')[1]!.click();
         expect(onChange).toHaveBeenLastCalledWith({ tools: null });
     });
 });
 
 describe('the shelf', () => {
-    it('draws the pieces of a bin, those promised apart', () => {
+    it('draws the pieces of a bin, those reserved apart', () => {
         const page = mounted(ShelfBin, {
-            line: { kind: 'filter', code: 'f', name: 'Filter', onHand: 31, promised: 2, free: 29 },
+            line: { kind: 'filter', code: 'f', name: 'Filter', onHand: 31, reserved: 2, free: 29 },
             picked: false,
         });
-        expect([page.all('.promised').length, page.all('.free').length]).toEqual([2, 26]);
+        expect([page.all('.reserved').length, page.all('.free').length]).toEqual([2, 26]);
         expect(page.host.textContent).toContain('+ 3');
-        expect(page.text('.figure')).toBe('29 free, 2 promised');
+        expect(page.text('.figure')).toBe('29 free, 2 reserved');
     });
 
     it('writes down what moved and asks for a build where one is needed', async () => {

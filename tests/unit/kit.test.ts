@@ -18,14 +18,14 @@ describe('the kit of a sheet', () => {
         await vi.waitFor(() => expect(asked).toHaveBeenCalledTimes(2));
     });
 
-    it('tells what comes from the shelf, and offers a reader no moves', async () => {
+    it('tells what comes from stock, and offers a reader no moves', async () => {
         const line = { name: 'Box fan', needed: 2, fromShelf: 1, free: 3, packs: '1 × pack of 1', leftOver: 0, price: '28.00', note: '' };
         vi.spyOn(api, 'GET').mockResolvedValue({
-            data: { lines: [line], toBuy: '28.00', wanted: 1, promised: 1, used: 0 },
+            data: { lines: [line], toBuy: '28.00', wanted: 1, reserved: 1, used: 0 },
             response: new Response(),
         } as never);
         const page = mounted(KitList, { version: 4, currency: 'EUR', mayChange: false });
-        await vi.waitFor(() => expect(page.text('.shelf')).toBe('1 from the shelf, 3 free on the shelf'));
+        await vi.waitFor(() => expect(page.text('.shelf')).toBe('1 from stock, 3 free in stock'));
         expect(page.all('button')).toHaveLength(0);
     });
 });

@@ -37,8 +37,8 @@ describe('the rows of the ledger', () => {
         const named = (judges: string) =>
             rowOf(ledgerRows(ledger({ unit: unit(), targets: [goal(judges)] }), null, 'imperial', 'EUR'), 'band')?.name;
 
-        expect(named('Wildfire smoke')).toBe('Nine times in ten');
-        expect(named('Tobacco and wood smoke')).toBe('Nine times in ten, tobacco and wood smoke');
+        expect(named('Wildfire smoke')).toBe('90 % range');
+        expect(named('Tobacco and wood smoke')).toBe('90 % range, tobacco and wood smoke');
     });
 
     it('are written in the measure of the screen', () => {

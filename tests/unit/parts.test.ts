@@ -74,7 +74,7 @@ describe('a part and its figures', () => {
     it('is only looked at by a reader', () => {
         const page = card({ mayChange: false });
         expect(page.one<HTMLInputElement>('[data-figure=free_flow]').disabled).toBe(true);
-        expect(page.text('footer')).toContain('As a reader');
+        expect(page.text('footer')).toContain('Readers can view');
     });
 });
 
@@ -119,7 +119,7 @@ describe('rows of a part', () => {
         });
         await page.write('.price', '30,50');
         expect(change).toHaveBeenLastCalledWith([{ count: 1, price: '30,50' }]);
-        await page.click('[aria-label="Take pack 1 away"]');
+        await page.click('[aria-label="Remove pack 1"]');
         expect(change).toHaveBeenLastCalledWith([]);
     });
 
@@ -151,7 +151,7 @@ describe('the list of parts', () => {
             currency: 'EUR',
         });
         expect(page.all('[data-part-code]').map((one) => one.dataset.partCode)).toEqual(['a', 'b']);
-        await page.write('[aria-label="Find a part"]', 'your own');
+        await page.write('[aria-label="Search parts"]', 'your own');
         expect(page.all('[data-part-code]').map((one) => one.dataset.partCode)).toEqual(['b']);
     });
 });

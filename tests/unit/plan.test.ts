@@ -1,6 +1,7 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { nextTick } from 'vue';
 import { api, type Corner } from '../../frontend/src/api/client';
+import { useTape } from '../../frontend/src/composables/useTape';
 import {
     addCorner,
     apart,
@@ -75,7 +76,7 @@ describe('what is pulled on a plan', () => {
         expect(inLine(5.5, 'x', room, 0, 0.05)).toBe(5.5);
     });
 
-    it('goes into the picked wall or beside what stands there', () => {
+    it('goes into the picked wall or beside what in the room', () => {
         expect(put('door', room, 1, 0)).toMatchObject({ kind: 'door', x: 6, y: 2, leads_to: '' });
         const [one, two] = [put('seat', room, null, 0), put('seat', room, null, 1)];
         expect(Math.hypot(one.x - two.x, one.y - two.y)).toBeGreaterThan(0.5);
@@ -170,7 +171,7 @@ describe('the drawing of a room', () => {
     it('asks for nothing until something is drawn or read, and teaches how', () => {
         const empty = page({});
         expect(asked).toEqual([]);
-        expect(empty.text('h2')).toBe('Drag the floor on the mat');
+        expect(empty.text('h2')).toBe('Drag a rectangle to draw the floor');
     });
 
     it('shows floor and air, two readings of a rectangle, and a reading for every wall of what was drawn', async () => {
@@ -207,6 +208,29 @@ describe('the drawing of a room', () => {
         await settled();
         await plain.write('.card select', '9');
         expect(plain.onChange.mock.lastCall?.[0].furnishings[0].leads_to).toBe('9');
+    });
+
+    it('works two quick readings in one after the other, each on what the one before has left', async () => {
+        const entries = { ...FRESH_ROOM, outline: room.map((corner) => ({ ...corner, taped: false })) };
+        const answers: (() => void)[] = [];
+        vi.mocked(api.POST).mockImplementation((async (_: string, { body }: { body: { room: { outline: Corner[] }; wall: number } }) => {
+            const outline = body.room.outline.map((corner, at) => (at === body.wall ? { ...corner, taped: true } : { ...corner }));
+            await new Promise<void>((done) => answers.push(done));
+            return { data: outline, response: new Response(null, { status: 200 }) };
+        }) as never);
+        const { read } = useTape(
+            () => entries,
+            () => 'air-changes-5',
+            (corners) => (entries.outline = corners),
+        );
+        const both = Promise.all([read(0, '24 ft'), read(1, '18 ft')]);
+        await settled();
+        expect(answers).toHaveLength(1);
+        answers[0]!();
+        await settled();
+        answers[1]!();
+        await both;
+        expect(tapes(entries.outline)).toEqual([true, true, false, false]);
     });
 
     it('hands a reading of the tape on, and says where it does not close', async () => {

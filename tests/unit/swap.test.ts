@@ -35,7 +35,7 @@ describe('what a swap would do', () => {
 
     it('teaches while nothing is looked at, and says why something would not fit', async () => {
         const page = mounted(SwapPreview, { now, would: null, fault: '', looking: false, currency: 'EUR' });
-        expect(page.text('.hint')).toContain('see here what it would do');
+        expect(page.text('.hint')).toContain('to see what it would change');
         await page.change({ looking: true, fault: 'The fan is larger than the box.' });
         expect(page.text('p')).toBe('The fan is larger than the box.');
     });
@@ -73,9 +73,7 @@ describe('versions', () => {
     });
 
     it('teach what a draft is before there are any', () => {
-        expect(mounted(VersionsView, { build: null, choices: CHOICES, against: null }).text('.teach')).toContain(
-            'kept by itself as a draft',
-        );
+        expect(mounted(VersionsView, { build: null, choices: CHOICES, against: null }).text('.teach')).toContain('kept as a draft');
     });
 });
 

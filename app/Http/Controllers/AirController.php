@@ -23,7 +23,7 @@ class AirController extends Controller
     {
         $measure = $this->person($request)->measure;
         $ledger = $evaluate($request->room(), $request->goal(), $request->unit(), $measure, $request->programme(), $request->version(), $there->copies($request->beside(), $measure));
-        $unit = $ledger->unit ?? throw new UnprocessableEntityHttpException('Nothing is built yet that could clean the air.');
+        $unit = $ledger->unit ?? throw new UnprocessableEntityHttpException('There is no build yet.');
         $start = StartEntry::read($request->string('start')->toString(), $ledger->room, $measure);
 
         return new JsonResponse(AirData::of(AirPlan::of(AirInTime::of($ledger->room, $unit->output, $start), 3600.0 * $request->integer('hours'), $ledger->goal->holds()), $start));

@@ -22,6 +22,6 @@ class NeedController extends Controller
             default => $value === '' ? 'none' : $value,
         };
 
-        return new JsonResponse(NeedData::of($data->talk(), $request->answers(), $shown));
+        return new JsonResponse(NeedData::of($data->need(), $request->answers(), $shown));
     }
 }

@@ -24,7 +24,7 @@ class SessionController extends Controller
     public function store(SignInRequest $request): JsonResponse
     {
         if (! $this->guard()->attempt(['email' => $request->string('email')->toString(), 'password' => $request->string('password')->toString()], remember: true)) {
-            throw ValidationException::withMessages(['email' => 'This address and password do not belong together.']);
+            throw ValidationException::withMessages(['email' => 'Email or password is wrong.']);
         }
         $request->session()->regenerate();
 

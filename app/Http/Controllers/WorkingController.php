@@ -24,7 +24,7 @@ class WorkingController extends Controller
         $measure = $this->person($request)->measure;
         $ledger = $evaluate($request->room(), $request->goal(), $request->unit(), $measure, $request->programme(), $request->version(), $there->copies($request->beside(), $measure));
         if ($ledger->unit === null) {
-            throw new UnprocessableEntityHttpException('Nothing is built yet that could work.');
+            throw new UnprocessableEntityHttpException('There is no build yet.');
         }
 
         return new JsonResponse(WorkingData::of(WorkingPlan::of($ledger->unit->unit, $ledger->unit->chosen, $data->tolerances()), $ledger->unit, Why::of($ledger)));

@@ -13,7 +13,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'goal', type: 'string', example: 'air-changes-5'),
     new OA\Property(property: 'beside', type: 'array', nullable: true, items: new OA\Items(ref: '#/components/schemas/Placement'), description: 'What stands in the room besides'),
     new OA\Property(property: 'programme', type: 'integer', nullable: true),
-    new OA\Property(property: 'build', type: 'integer', nullable: true, description: 'Whose promised pieces count as there'),
+    new OA\Property(property: 'build', type: 'integer', nullable: true, description: 'Whose reserved pieces count as there'),
     new OA\Property(property: 'wishes', ref: '#/components/schemas/Wishes'),
 ])]
 class FindRequest extends StrictRequest

@@ -6,7 +6,7 @@ use Jornel\Core\Kit\StockMove;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(schema: 'KitRequest', required: ['move'], properties: [
-    new OA\Property(property: 'move', type: 'string', enum: ['reserved', 'used', 'returned'], description: 'All that is free and wanted is promised; all that is promised is used, or given back'),
+    new OA\Property(property: 'move', type: 'string', enum: ['reserved', 'used', 'returned'], description: 'All that is free and wanted is reserved; all that is reserved is used, or given back'),
 ])]
 class KitRequest extends StrictRequest
 {

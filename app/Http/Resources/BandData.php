@@ -7,13 +7,13 @@ use Jornel\Core\Ledger\GoalShare;
 use Jornel\Core\Quantity\Display;
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(schema: 'Band', description: 'Where a figure lies nine times in ten')]
+#[OA\Schema(schema: 'Band', description: '90 % range of a figure')]
 final readonly class BandData
 {
     private function __construct(
         #[OA\Property] public Shown $low,
         #[OA\Property] public Shown $high,
-        #[OA\Property(description: 'The same as shares of what the goal asks for')] public float $lowShare,
+        #[OA\Property(description: 'The same as shares of the needed clean air')] public float $lowShare,
         #[OA\Property] public float $highShare,
     ) {
     }

@@ -8,21 +8,21 @@ use Jornel\Core\Kit\ShoppingList;
 use Jornel\Core\Kit\StockMove;
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(schema: 'Kit', description: 'What a version takes: what of it is promised to its build or in it, and what is left to buy')]
+#[OA\Schema(schema: 'Kit', description: 'What a version takes: what of it is reserved for its build or in it, and what is left to buy')]
 final readonly class KitData
 {
     /** @param  list<array{name: string, needed: int, fromShelf: int, free: int, packs: string, leftOver: int, price: string, note: string}>  $lines */
     private function __construct(
         #[OA\Property(items: new OA\Items(type: 'object', required: ['name', 'needed', 'fromShelf', 'free', 'packs', 'leftOver', 'price', 'note'], properties: [
             new OA\Property(property: 'name', type: 'string'), new OA\Property(property: 'needed', type: 'integer'),
-            new OA\Property(property: 'fromShelf', type: 'integer', description: 'Promised to the build, or in it already'),
-            new OA\Property(property: 'free', type: 'integer', description: 'On the shelf and promised to none'),
+            new OA\Property(property: 'fromShelf', type: 'integer', description: 'Reserved to the build, or in it already'),
+            new OA\Property(property: 'free', type: 'integer', description: 'On the shelf and not reserved'),
             new OA\Property(property: 'packs', type: 'string', description: 'That are bought; empty for none'), new OA\Property(property: 'leftOver', type: 'integer'),
             new OA\Property(property: 'price', type: 'string'), new OA\Property(property: 'note', type: 'string'),
         ]))] public array $lines,
         #[OA\Property(description: 'Price of what is left to buy')] public string $toBuy,
-        #[OA\Property(description: 'Pieces on the shelf that could be promised to it')] public int $wanted,
-        #[OA\Property(description: 'Pieces promised to it')] public int $promised,
+        #[OA\Property(description: 'Pieces on the shelf that could be reserved for it')] public int $wanted,
+        #[OA\Property(description: 'Pieces reserved for it')] public int $reserved,
         #[OA\Property(description: 'Pieces in it already')] public int $used,
     ) {
     }
@@ -41,7 +41,7 @@ final readonly class KitData
             ], $left->lines),
             (string) $left->firstCost(),
             array_sum(array_map(fn (KitPart $part): int => $part->moved(StockMove::Reserved), $parts)),
-            array_sum(array_column($parts, 'promised')),
+            array_sum(array_column($parts, 'reserved')),
             array_sum(array_column($parts, 'used')),
         );
     }

@@ -5,10 +5,10 @@ namespace App\Http\Resources;
 use Jornel\Core\Room\Need\Answer;
 use Jornel\Core\Room\Need\Question;
 use Jornel\Core\Room\Need\Setting;
-use Jornel\Core\Room\Need\Talk;
+use Jornel\Core\Room\Need\Need;
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(schema: 'Need', description: 'The short talk about what a room needs, and what its answers come to')]
+#[OA\Schema(schema: 'Need', description: 'The questions about the need of a room, and what their answers come to')]
 final readonly class NeedData
 {
     private const NAMES = [
@@ -41,18 +41,18 @@ final readonly class NeedData
      * @param  array<string, list<string>>  $answers
      * @param  callable(string, string|bool): string  $shown  how the value of a field is written
      */
-    public static function of(Talk $talk, array $answers, callable $shown): self
+    public static function of(Need $need, array $answers, callable $shown): self
     {
         return new self(
             array_map(fn (Question $question): array => [
                 'id' => $question->id, 'asks' => $question->asks, 'many' => $question->isMany,
                 'answers' => array_map(fn (Answer $answer): array => ['id' => $answer->id, 'name' => $answer->name], array_values($question->answers)),
-            ], array_values($talk->questions)),
+            ], array_values($need->questions)),
             array_map(fn (Setting $setting): array => [
                 'field' => $setting->field, 'name' => self::NAMES[$setting->field] ?? $setting->field, 'value' => $setting->value,
                 'shown' => $shown($setting->field, $setting->value), 'why' => $setting->by->why,
-            ], array_values($talk->settle($answers))),
-            array_map(fn (Answer $answer): string => $answer->why, $talk->said($answers)),
+            ], array_values($need->settle($answers))),
+            array_map(fn (Answer $answer): string => $answer->why, $need->said($answers)),
         );
     }
 }

@@ -41,7 +41,7 @@ final readonly class OptionData
     public static function filter(Filter $filter): self
     {
         return self::part($filter->id, $filter->name, $filter->grade->name, $filter->packs, $filter->provenance, [
-            Sentence::of('really %s × %s × %s', [Display::PartLength, $filter->width], [Display::PartLength, $filter->height], [Display::PartLength, $filter->depth]),
+            Sentence::of('actual size %s × %s × %s', [Display::PartLength, $filter->width], [Display::PartLength, $filter->height], [Display::PartLength, $filter->depth]),
         ]);
     }
 

@@ -25,7 +25,7 @@ final readonly class RoomCardData
         #[OA\Property] public string $goal,
         #[OA\Property] public Shown $asks,
         #[OA\Property(nullable: true, description: 'Its latest build')] public ?BuildData $build,
-        #[OA\Property(description: 'Clean air of all that stands there as a share of what the goal asks for; 0 where nothing does')] public float $goalShare,
+        #[OA\Property(description: 'Clean air of all that stands there as a share of the needed clean air; 0 where nothing does')] public float $goalShare,
         #[OA\Property(nullable: true, description: 'To reach the goal, 0 to 1; null where nothing stands there')] public ?float $chance,
         #[OA\Property(nullable: true, enum: ['reaches', 'probably', 'probably-not', 'falls-short'], description: 'What that chance amounts to')] public ?string $likelihood,
         #[OA\Property(nullable: true, description: 'The same in words')] public ?string $verdict,

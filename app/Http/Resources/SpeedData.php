@@ -19,7 +19,7 @@ final readonly class SpeedData
         #[OA\Property] public Shown $bypassShare,
         #[OA\Property(description: 'For the room’s pollutant, all units')] public Shown $cleanAir,
         #[OA\Property(description: 'Clean air that the goal judges, all units')] public Shown $judged,
-        #[OA\Property(description: 'The same as a share of what the goal asks for')] public float $goalShare,
+        #[OA\Property(description: 'The same as a share of the needed clean air')] public float $goalShare,
         #[OA\Property] public Shown $airChanges,
         #[OA\Property] public Shown $minutes90,
         #[OA\Property] public Shown $minutes99,

@@ -9,19 +9,19 @@ use Jornel\Core\Kit\StockLine;
 use Jornel\Core\Part\Catalogue;
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(schema: 'Stock', description: 'What is on the shelf, what is promised, and what moved last')]
+#[OA\Schema(schema: 'Stock', description: 'What is on the shelf, what is reserved, and what moved last')]
 final readonly class StockData
 {
     /**
-     * @param  list<array{kind: string, code: string, name: string, onHand: int, promised: int, free: int}>  $lines
+     * @param  list<array{kind: string, code: string, name: string, onHand: int, reserved: int, free: int}>  $lines
      * @param  list<array{id: int, name: string, move: string, pieces: int, build: string, note: string, person: string, at: string}>  $movements
      * @param  list<array{id: int, name: string}>  $builds
      */
     private function __construct(
-        #[OA\Property(items: new OA\Items(type: 'object', required: ['kind', 'code', 'name', 'onHand', 'promised', 'free'], properties: [
+        #[OA\Property(items: new OA\Items(type: 'object', required: ['kind', 'code', 'name', 'onHand', 'reserved', 'free'], properties: [
             new OA\Property(property: 'kind', type: 'string', enum: ['fan', 'filter', 'material']), new OA\Property(property: 'code', type: 'string'),
             new OA\Property(property: 'name', type: 'string'), new OA\Property(property: 'onHand', type: 'integer'),
-            new OA\Property(property: 'promised', type: 'integer'), new OA\Property(property: 'free', type: 'integer'),
+            new OA\Property(property: 'reserved', type: 'integer'), new OA\Property(property: 'free', type: 'integer'),
         ]))] public array $lines,
         #[OA\Property(items: new OA\Items(type: 'object', required: ['id', 'name', 'move', 'pieces', 'build', 'note', 'person', 'at'], properties: [
             new OA\Property(property: 'id', type: 'integer'), new OA\Property(property: 'name', type: 'string'),
@@ -29,7 +29,7 @@ final readonly class StockData
             new OA\Property(property: 'build', type: 'string'), new OA\Property(property: 'note', type: 'string'),
             new OA\Property(property: 'person', type: 'string'), new OA\Property(property: 'at', type: 'string', format: 'date-time'),
         ]))] public array $movements,
-        #[OA\Property(description: 'Builds that pieces may be promised to', items: new OA\Items(type: 'object', required: ['id', 'name'], properties: [
+        #[OA\Property(description: 'Builds that pieces may be reserved to', items: new OA\Items(type: 'object', required: ['id', 'name'], properties: [
             new OA\Property(property: 'id', type: 'integer'), new OA\Property(property: 'name', type: 'string'),
         ]))] public array $builds,
     ) {
@@ -47,7 +47,7 @@ final readonly class StockData
         $told = [];
         foreach ($lines as $part => $line) {
             [$kind, $code] = explode(' ', $part, 2);
-            $told[] = ['kind' => $kind, 'code' => $code, 'name' => $name($kind, $code), 'onHand' => $line->onHand, 'promised' => $line->promised(), 'free' => $line->free()];
+            $told[] = ['kind' => $kind, 'code' => $code, 'name' => $name($kind, $code), 'onHand' => $line->onHand, 'reserved' => $line->reserved(), 'free' => $line->free()];
         }
         usort($told, fn (array $one, array $other): int => [$one['kind'], $one['name']] <=> [$other['kind'], $other['name']]);
 

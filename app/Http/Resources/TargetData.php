@@ -6,7 +6,7 @@ use Jornel\Core\Ledger\TargetAsk;
 use Jornel\Core\Quantity\Display;
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(schema: 'Target', description: 'What one school asks of a room')]
+#[OA\Schema(schema: 'Target', description: 'What one rule needs of a room')]
 final readonly class TargetData
 {
     private function __construct(

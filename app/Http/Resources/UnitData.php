@@ -33,7 +33,7 @@ final readonly class UnitData
         #[OA\Property(items: new OA\Items(ref: SpeedData::class))] public array $speeds,
         #[OA\Property(items: new OA\Items(type: 'string'))] public array $remarks,
         #[OA\Property(enum: ['measured', 'rated', 'typical', 'assumed'], description: 'The least certain of the figures it rests on')] public string $provenance,
-        #[OA\Property(description: 'Where the clean air that the goal judges lies nine times in ten')] public BandData $band,
+        #[OA\Property(description: '90 % range of the clean air that the goal judges')] public BandData $band,
         #[OA\Property(description: 'To reach the goal, 0 to 1')] public float $chance,
         #[OA\Property(enum: ['reaches', 'probably', 'probably-not', 'falls-short'], description: 'What that chance amounts to')] public string $likelihood,
         #[OA\Property(description: 'The same in words', example: 'Probably reaches the goal')] public string $verdict,

@@ -28,7 +28,7 @@ final readonly class WorkingData
         ]))] public array $speeds,
         #[OA\Property(description: 'What clean filters and leaks let through, as an SVG path')] public string $box,
         #[OA\Property(description: 'The same with filters that are due')] public string $loadedBox,
-        #[OA\Property(type: 'object', description: 'About the chosen point, nine times in ten', required: ['x1', 'x2', 'y1', 'y2'], properties: [
+        #[OA\Property(type: 'object', description: '90 % range about the chosen point', required: ['x1', 'x2', 'y1', 'y2'], properties: [
             new OA\Property(property: 'x1', type: 'number'), new OA\Property(property: 'x2', type: 'number'), new OA\Property(property: 'y1', type: 'number'), new OA\Property(property: 'y2', type: 'number'),
         ])] public array $band,
         #[OA\Property(type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'array', items: new OA\Items(type: 'object', required: ['figure', 'formula', 'filled', 'from', 'source'], properties: [

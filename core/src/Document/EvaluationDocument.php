@@ -58,7 +58,7 @@ final readonly class EvaluationDocument implements Document
             ->object('economy', FindForms::economy())
             ->key('band', ['type' => ['boolean', 'object'], 'properties' => [
                 'draws' => ['type' => 'integer', 'minimum' => 20, 'maximum' => 20000], 'seed' => ['type' => 'integer'],
-            ], 'additionalProperties' => false], 'Whether to say where each figure lies nine times in ten')
+            ], 'additionalProperties' => false], 'Whether to tell the 90 % range of each figure')
             ->flag('explain', 'Whether to show each figure as formula, figures put in, result and where they came from')
             ->oneWay([['unit'], ['placements']])
             ->notTogether('unit', 'placements');

@@ -46,7 +46,7 @@ final readonly class FindDocument implements Document
             ->object('range', FindForms::range())
             ->number('sure', ['minimum' => Question::SURE_RANGE[0], 'maximum' => Question::SURE_RANGE[1]], 'Chance to reach the goal that is asked for, 0.75 where not given')
             ->list('placements', PlacementForms::placement()->schema(), 'What stands there already: builds to add to it are looked for', 0)
-            ->list('stock', FindForms::stock(), 'What is there and promised to nothing else', 0)
+            ->list('stock', FindForms::stock(), 'Available pieces, not reserved for anything else', 0)
             ->list('pollutants', RoomForms::pollutant(), 'Of one’s own', 0)
             ->object('economy', FindForms::economy())
             ->count('reasons', ['minimum' => 0], 'Of misfits that are told, 20 where not given')

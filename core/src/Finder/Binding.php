@@ -31,9 +31,9 @@ final readonly class Binding
     {
         $nearest = $answer->without[$limit->value]->nearest();
         if ($nearest === null) {
-            return new self($limit, self::sentence("Nothing keeps the other limits either, if it need not be {$limit->kept()}.", ...self::asked($limit, $limits)), []);
+            return new self($limit, self::sentence("No build meets the other limits either, even if it need not be {$limit->kept()}.", ...self::asked($limit, $limits)), []);
         }
-        $text = self::sentence("Nothing {$limit->kept()} keeps all the others; the nearest {$limit->had()}.", ...self::asked($limit, $limits), ...self::has($limit, $nearest));
+        $text = self::sentence("No build {$limit->kept()} meets all other limits; the nearest {$limit->had()}.", ...self::asked($limit, $limits), ...self::has($limit, $nearest));
 
         return new self($limit, $text, [new Wish(null, $nearest, self::sentence("The nearest {$limit->had()}.", ...self::has($limit, $nearest)))]);
     }

@@ -58,9 +58,9 @@ enum Limit: string
             self::Height => 'is %s high',
             self::Power => 'takes %s',
             self::Minutes => 'takes %s of work',
-            self::Tools => 'asks for %s more of the tools',
-            self::Skills => 'asks for %s more of the skills',
-            self::Stock => 'asks for %s more fans or filters',
+            self::Tools => 'needs %s more tools',
+            self::Skills => 'needs %s more skills',
+            self::Stock => 'needs %s more fans or filters',
         };
     }
 

@@ -21,12 +21,12 @@ enum Pick: string
     public function label(bool $hasStock = false): string
     {
         return match ($this) {
-            self::Cheapest => 'Cheapest over the years',
-            self::LeastToBuy => $hasStock ? 'Best from stock' : 'Least to buy',
+            self::Cheapest => 'Lowest total cost',
+            self::LeastToBuy => $hasStock ? 'Best from stock' : 'Lowest first cost',
             self::Quietest => 'Quietest',
             self::Smallest => 'Smallest',
-            self::LeastToRun => 'Least to run',
-            self::LeastPower => 'Least power',
+            self::LeastToRun => 'Lowest running cost',
+            self::LeastPower => 'Lowest power',
             self::QuickestToBuild => 'Quickest to build',
         };
     }
@@ -64,11 +64,11 @@ enum Pick: string
     {
         return match ($this) {
             self::Cheapest => 'The cheapest would cost %s over the years instead of %s',
-            self::LeastToBuy => 'There would be one for %s to buy instead of %s',
+            self::LeastToBuy => 'The cheapest to buy would cost %s instead of %s',
             self::Quietest => 'The quietest would be at %s instead of %s',
             self::Smallest => 'The smallest would take %s of floor instead of %s',
             self::LeastToRun => 'Running would cost %s over the years instead of %s',
-            self::LeastPower => 'The thriftiest would take %s instead of %s',
+            self::LeastPower => 'The one with the lowest power would take %s instead of %s',
             self::QuickestToBuild => 'The quickest would take %s of work instead of %s',
         };
     }

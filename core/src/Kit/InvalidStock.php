@@ -10,23 +10,23 @@ final class InvalidStock extends Invalid
 {
     public static function pieces(): self
     {
-        return new self('pieces', 'At least one piece must move.');
+        return new self('pieces', 'Enter at least one piece.');
     }
 
     public static function forNothing(): self
     {
-        return new self('build', 'Say which build they are promised to.');
+        return new self('build', 'Choose the build to reserve them for.');
     }
 
     /** Of a whole kit. */
     public static function nothingToMove(StockMove $move): self
     {
-        return new self('move', $move === StockMove::Reserved ? 'Nothing that it still takes is free on the shelf.' : 'Nothing is promised to this build.');
+        return new self('move', $move === StockMove::Reserved ? 'No piece that it still needs is available in stock.' : 'Nothing is reserved for this build.');
     }
 
-    /** @param  string  $which  `free` */
+    /** @param  string  $which  of what there are too few: `Available in stock` */
     public static function tooFew(int $asked, int $there, string $which): self
     {
-        return new self('pieces', $there === 0 ? "None is {$which}." : "Only {$there} ".($there === 1 ? 'is' : 'are')." {$which}, not {$asked}.");
+        return new self('pieces', sprintf('%s: %d. You entered %d.', $which, $there, $asked));
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Kit;
 
-/** One part of the kit of a build against the shelf: how many it takes, has, is promised, and could still be promised. */
+/** One part of the kit of a build against the shelf: how many it takes, has, is reserved, and could still be reserved. */
 final readonly class KitPart
 {
     /**
@@ -12,8 +12,8 @@ final readonly class KitPart
      * @param  string  $part  its id
      * @param  int  $needed  pieces for all units
      * @param  int  $used  of those, gone into the build
-     * @param  int  $promised  to the build, on the shelf
-     * @param  int  $free  on the shelf, promised to none
+     * @param  int  $reserved  to the build, on the shelf
+     * @param  int  $free  on the shelf, not reserved
      */
     private function __construct(
         public string $kind,
@@ -21,7 +21,7 @@ final readonly class KitPart
         public string $name,
         public int $needed,
         public int $used,
-        public int $promised,
+        public int $reserved,
         public int $free,
     ) {
     }
@@ -49,22 +49,22 @@ final readonly class KitPart
     }
 
     /**
-     * What a build may count on: what is promised to it or in it already. Free pieces may go to another.
+     * What a build may count on: what is reserved for it or in it already. Free pieces may go to another.
      *
      * @param  list<self>  $parts
      */
     public static function secured(array $parts): Stock
     {
-        return Stock::of(array_combine(array_map(fn (self $one): string => $one->part, $parts), array_map(fn (self $one): int => $one->used + $one->promised, $parts)));
+        return Stock::of(array_combine(array_map(fn (self $one): string => $one->part, $parts), array_map(fn (self $one): int => $one->used + $one->reserved, $parts)));
     }
 
-    /** Pieces that a movement of the whole kit moves of this part: all that are free and wanted, or all that are promised. */
+    /** Pieces that a movement of the whole kit moves of this part: all that are free and wanted, or all that are reserved. */
     public function moved(StockMove $move): int
     {
         return match ($move) {
             StockMove::Bought => 0,
-            StockMove::Reserved => max(0, min($this->free, $this->needed - $this->used - $this->promised)),
-            StockMove::Used, StockMove::Returned => $this->promised,
+            StockMove::Reserved => max(0, min($this->free, $this->needed - $this->used - $this->reserved)),
+            StockMove::Used, StockMove::Returned => $this->reserved,
         };
     }
 }

@@ -106,7 +106,7 @@ final readonly class ShoppingList
         $material = $catalogue->material($design->joining->material);
 
         return [['joining', $material, Pieces::ofJoining($material, $length), sprintf(
-            'For %s (%s): the seams twice over and a tenth to spare.',
+            'For %s (%s): two passes over the seams and a tenth to spare.',
             Display::RoomLength->text($length, System::Imperial), Display::RoomLength->text($length, System::Metric),
         )]];
     }

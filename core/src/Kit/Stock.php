@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Kit;
 
-/** Pieces of each part that are there and promised to nothing else. */
+/** Pieces of each part that are there and not reserved for anything else. */
 final readonly class Stock
 {
     /** @param  array<string, int>  $pieces  by id of the part */

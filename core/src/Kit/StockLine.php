@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Kit;
 
-/** Pieces of one part: how many are on the shelf, how many of those are promised to builds, how many went into which. */
+/** Pieces of one part: how many are on the shelf, how many of those are reserved for builds, how many went into which. */
 final readonly class StockLine
 {
     /**
      * @param  int  $onHand  on the shelf
-     * @param  array<int, int>  $reserved  of those, promised, by build
+     * @param  array<int, int>  $reserved  of those, reserved, by build
      * @param  array<int, int>  $used  gone into a build, by build; 0 for none that is named
      */
     private function __construct(public int $onHand, public array $reserved, public array $used)
@@ -21,19 +21,19 @@ final readonly class StockLine
         return new self(0, [], []);
     }
 
-    /** Promised to builds. */
-    public function promised(): int
+    /** Reserved to builds. */
+    public function reserved(): int
     {
         return array_sum($this->reserved);
     }
 
-    /** On the shelf and promised to none. */
+    /** On the shelf and not reserved. */
     public function free(): int
     {
-        return $this->onHand - $this->promised();
+        return $this->onHand - $this->reserved();
     }
 
-    /** On the shelf and free, or promised to this build. */
+    /** On the shelf and free, or reserved for this build. */
     public function freeFor(?int $build): int
     {
         return $this->free() + ($build === null ? 0 : $this->reserved[$build] ?? 0);
@@ -64,7 +64,7 @@ final readonly class StockLine
     private function reserve(int $pieces, int $build): self
     {
         return $pieces > $this->free()
-            ? throw InvalidStock::tooFew($pieces, $this->free(), 'free')
+            ? throw InvalidStock::tooFew($pieces, $this->free(), 'Available in stock')
             : new self($this->onHand, self::with($this->reserved, $build, $pieces), $this->used);
     }
 
@@ -72,21 +72,21 @@ final readonly class StockLine
     {
         $there = $this->freeFor($build);
         if ($pieces > $there) {
-            throw InvalidStock::tooFew($pieces, $there, 'free or promised to this build');
+            throw InvalidStock::tooFew($pieces, $there, 'Available or reserved for this build');
         }
-        $promised = min($pieces, $build === null ? 0 : $this->reserved[$build] ?? 0);
+        $reserved = min($pieces, $build === null ? 0 : $this->reserved[$build] ?? 0);
 
-        return new self($this->onHand - $pieces, $promised === 0 ? $this->reserved : self::with($this->reserved, (int) $build, -$promised), self::with($this->used, $build ?? 0, $pieces));
+        return new self($this->onHand - $pieces, $reserved === 0 ? $this->reserved : self::with($this->reserved, (int) $build, -$reserved), self::with($this->used, $build ?? 0, $pieces));
     }
 
     private function return(int $pieces, ?int $build): self
     {
-        $promised = $build === null ? 0 : $this->reserved[$build] ?? 0;
+        $reserved = $build === null ? 0 : $this->reserved[$build] ?? 0;
         $used = $this->used[$build ?? 0] ?? 0;
-        if ($pieces > $promised + $used) {
-            throw InvalidStock::tooFew($pieces, $promised + $used, $build === null ? 'in use' : 'promised to this build or in it');
+        if ($pieces > $reserved + $used) {
+            throw InvalidStock::tooFew($pieces, $reserved + $used, $build === null ? 'Used without a build' : 'Reserved for this build or used in it');
         }
-        $released = min($pieces, $promised);
+        $released = min($pieces, $reserved);
         $back = $pieces - $released;
 
         return new self(

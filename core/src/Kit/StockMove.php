@@ -9,11 +9,11 @@ enum StockMove: string
 {
     /** They come to the shelf. */
     case Bought = 'bought';
-    /** They are promised to a build and stay on the shelf. */
+    /** They are reserved for a build and stay in stock. */
     case Reserved = 'reserved';
-    /** They go into a build: those promised to it first, then free ones. */
+    /** They go into a build: those reserved for it first, then free ones. */
     case Used = 'used';
-    /** They come back from a build: what is still promised to it becomes free, what went into it comes back to the shelf. */
+    /** They come back from a build: what is still reserved for it becomes free, what went into it comes back to the shelf. */
     case Returned = 'returned';
 
     public function label(): string

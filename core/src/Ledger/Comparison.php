@@ -39,11 +39,11 @@ final class Comparison
         return [
             'most clean air' => fn (Ledger $ledger, UnitLedger $unit): float => -$unit->line()->judged(),
             'quietest' => fn (Ledger $ledger, UnitLedger $unit): float => $unit->line()->level,
-            'least to buy' => fn (Ledger $ledger, UnitLedger $unit): float => $ledger->cost?->first->toFloat() ?? INF,
-            'cheapest over the years' => fn (Ledger $ledger, UnitLedger $unit): float => $ledger->cost?->total->toFloat() ?? INF,
+            'lowest first cost' => fn (Ledger $ledger, UnitLedger $unit): float => $ledger->cost?->first->toFloat() ?? INF,
+            'lowest total cost' => fn (Ledger $ledger, UnitLedger $unit): float => $ledger->cost?->total->toFloat() ?? INF,
             'least power' => fn (Ledger $ledger, UnitLedger $unit): float => $unit->line()->watts,
-            'least past the filters' => fn (Ledger $ledger, UnitLedger $unit): float => $unit->line()->performance->balance->bypassShare() ?? INF,
-            'smallest on the floor' => fn (Ledger $ledger, UnitLedger $unit): float => $unit->units * $unit->measurements->footprint,
+            'least bypass' => fn (Ledger $ledger, UnitLedger $unit): float => $unit->line()->performance->balance->bypassShare() ?? INF,
+            'smallest footprint' => fn (Ledger $ledger, UnitLedger $unit): float => $unit->units * $unit->measurements->footprint,
             'quickest to build' => fn (Ledger $ledger, UnitLedger $unit): float => $unit->units * Work::of($unit->design)->minutes,
         ];
     }

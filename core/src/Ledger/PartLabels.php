@@ -38,11 +38,11 @@ final class PartLabels
         }
         $flow = fn (bool $seams): float => array_sum(array_map(fn (LeakFlow $leak): float => $leak->leak->isSeam() === $seams ? $leak->flow : 0.0, $performance->leaks));
         $labels['seam'] = ['name' => $unit->design->joining->name, 'lines' => [
-            Sentence::of('%s past the seams', [Display::Flow, $flow(true)]),
+            Sentence::of('%s bypass at the seams', [Display::Flow, $flow(true)]),
             Sentence::of('gaps of %s in all', [Display::SmallArea, $unit->assembly->seamLength() * $unit->design->joining->residualGap]),
         ]];
         $labels['corners'] = ['name' => 'At the corners', 'lines' => [
-            Sentence::of('%s falls back in', [Display::Flow, $flow(false)]),
+            Sentence::of('%s bypass', [Display::Flow, $flow(false)]),
         ]];
         foreach ($unit->assembly->panels as $panel) {
             $labels[$panel->id] ??= ['name' => $panel->name, 'lines' => [

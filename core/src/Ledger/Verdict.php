@@ -46,12 +46,12 @@ final class Verdict
         $name = lcfirst($unit->goal->name());
         [$asks, $judged] = [$line->asks(), $line->judged()];
         if ($asks <= 0.0) {
-            return Finding::kept('clean air', Sentence::of('The room keeps to this by itself: %s. What a unit gives comes on top: %s.', $name, [Display::Flow, $judged]));
+            return Finding::kept('clean air', Sentence::of('The building alone is enough: %s. The units add %s.', $name, [Display::Flow, $judged]));
         }
         if (is_infinite($asks)) {
             return Finding::broken(
                 'clean air',
-                Sentence::of('No number of these units reaches %s: the filter lets through what it is about.', $name),
+                Sentence::of('No number of these units reaches %s: its filter does not catch this pollutant.', $name),
                 Sentence::of('Take a finer filter.'),
             );
         }
@@ -95,7 +95,7 @@ final class Verdict
     {
         return ! $assembly->isIntake || $design->option('way-out') !== 'none' ? null : Finding::warning(
             'way out',
-            Sentence::of('Air that is brought in must leave on the far side of the room: without a way out little comes in, and what does is not known.'),
+            Sentence::of('Air blown in must be able to leave on the far side of the room. Without a way out little comes in, and how much is not known.'),
             Sentence::of('Open a window, a door or a vent there, and choose it with the shape.'),
         );
     }
@@ -107,8 +107,8 @@ final class Verdict
         return $design->fan->handling->allows($position) ? null : Finding::warning(
             'shaft',
             $position === ShaftPosition::Vertical
-                ? Sentence::of('This fan must not lie flat: its bearings are made for a shaft that lies.')
-                : Sentence::of('This fan must not stand on edge: its bearings are not made for a shaft that lies.'),
+                ? Sentence::of('This fan must not lie flat: its bearings are made for a horizontal shaft.')
+                : Sentence::of('This fan must not stand on edge: its bearings are not made for a horizontal shaft.'),
             Sentence::of('Take a fan that may run so, or a shape in which it does not have to.'),
         );
     }
@@ -122,7 +122,7 @@ final class Verdict
         return $cable === null || $away === null || $away <= $cable ? null : Finding::warning(
             'cord',
             Sentence::of('The nearest outlet is %s away; the cord is %s long.', [Display::RoomLength, $away], [Display::RoomLength, $cable]),
-            Sentence::of('Stand it nearer to an outlet; no extension cord under a rug.'),
+            Sentence::of('Place it nearer to an outlet. Never run an extension cord under a rug.'),
         );
     }
 
@@ -133,7 +133,7 @@ final class Verdict
             return null;
         }
         if ($line->keepsQuiet) {
-            return Finding::kept('noise', Sentence::of('Keeps to the noise limit: %s against %s.', [Display::Level, $line->level], [Display::Level, $room->noiseLimit]));
+            return Finding::kept('noise', Sentence::of('Meets the noise limit: %s against %s.', [Display::Level, $line->level], [Display::Level, $room->noiseLimit]));
         }
         $quiet = array_values(array_filter($speeds, fn (SpeedLine $other): bool => $other->keepsQuiet));
 
@@ -142,7 +142,7 @@ final class Verdict
             Sentence::of('Louder than the room allows by %s dB: %s against %s.', (int) round($line->level - $room->noiseLimit), [Display::Level, $line->level], [Display::Level, $room->noiseLimit]),
             $quiet === []
                 ? Sentence::of('No speed of this fan is quiet enough; take a quieter fan and more units of it.')
-                : Sentence::of('Speed %s keeps to it, at %s.', $quiet[count($quiet) - 1]->performance->speed->name, [Display::Level, $quiet[count($quiet) - 1]->level]),
+                : Sentence::of('Speed %s meets it, at %s.', $quiet[count($quiet) - 1]->performance->speed->name, [Display::Level, $quiet[count($quiet) - 1]->level]),
         );
     }
 
@@ -156,7 +156,7 @@ final class Verdict
 
         return Finding::warning(
             'grade',
-            Sentence::of('%s is below grade %s: it lets most of what matters in %s through.', $design->filter->grade->name, $least, lcfirst($room->pollutant->name)),
+            Sentence::of('%s is below grade %s: most of %s passes through it.', $design->filter->grade->name, $least, lcfirst($room->pollutant->name)),
             Sentence::of('Take grade %s or better.', $least),
         );
     }

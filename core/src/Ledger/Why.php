@@ -65,7 +65,7 @@ final readonly class Why
         $pollutant = $this->ledger->room->pollutant;
 
         return new WhyLine(
-            'Clean air of all', $this->unit->beside === [] ? 'Q = n q, with q = sum over bins of w e' : 'Q = n q + what stands there besides, with q = sum over bins of w e',
+            'Clean air of all', $this->unit->beside === [] ? 'Q = n q, with q = sum over bins of w e' : 'Q = n q + other purifiers, with q = sum over bins of w e',
             $this->sum([Display::Flow, $this->line->performance->clean($pollutant)], array_map(
                 fn (Placement $one): array => [$one->count, [Display::Flow, $pollutant->weigh($one->output->told->clean)]], $this->unit->beside,
             ), [Display::Flow, $this->line->clean]),
@@ -88,10 +88,10 @@ final readonly class Why
         )] : [];
 
         return [
-            new WhyLine('Nine times in ten it is more than', 'median × exp(-1.645 sigma)', Sentence::of('%s × '.sprintf($reach, '-').' = %s', [Display::FineFlow, $given->median], [Display::Flow, $band->low]), $from, '5 % lie below; every figure carried over by itself (Rahman and Xu, 2004, from memory)'),
-            new WhyLine('and less than', 'median × exp(1.645 sigma)', Sentence::of('%s × '.sprintf($reach, '').' = %s', [Display::FineFlow, $given->median], [Display::Flow, $band->high]), $from, '5 % lie above'),
+            new WhyLine('Lower end of the 90 % range', 'median × exp(-1.645 sigma)', Sentence::of('%s × '.sprintf($reach, '-').' = %s', [Display::FineFlow, $given->median], [Display::Flow, $band->low]), $from, '5 % lie below; every figure carried over by itself (Rahman and Xu, 2004, from memory)'),
+            new WhyLine('Upper end of the 90 % range', 'median × exp(1.645 sigma)', Sentence::of('%s × '.sprintf($reach, '').' = %s', [Display::FineFlow, $given->median], [Display::Flow, $band->high]), $from, '5 % lie above'),
             ...($parts === [] ? [] : [new WhyLine(
-                'How far it may be off: sigma', 'root of the sum of squares of what each figure does to the logarithm',
+                'Standard deviation sigma', 'root of the sum of squares of what each figure does to the logarithm',
                 Sentence::of('sqrt(%s) = %s', implode(' + ', array_map(fn (float $one): string => sprintf('%.4f²', $one), $parts)), sprintf('%.4f', $given->deviation)),
                 $from, implode(', ', array_map(fn (string $figure, float $one): string => sprintf('%s: %.3f', $figure, $one), array_keys($parts), $parts)).'; from how sure each figure is (assumed)',
             )]),
@@ -141,8 +141,8 @@ final readonly class Why
         return [
             new WhyLine(
                 'Share that is left', $left->letters,
-                is_infinite($seconds) ? Sentence::of('some of it never goes') : Sentence::of('%s = %s, at %s', $left->filled, sprintf('%.4g', 1.0 - $share), [Display::Minutes, $seconds]),
-                'assumed', 'each size bin by itself; as in CDC (2003), appendix B; the range is that of the clean air nine times in ten and of how well the room’s air mixes',
+                is_infinite($seconds) ? Sentence::of('some of it never leaves') : Sentence::of('%s = %s, at %s', $left->filled, sprintf('%.4g', 1.0 - $share), [Display::Minutes, $seconds]),
+                'assumed', 'each size bin by itself; as in CDC (2003), appendix B; the range is the 90 % range of the clean air with the range of how well the room’s air mixes',
             ),
             ...$lines,
         ];
@@ -182,7 +182,7 @@ final readonly class Why
     private function watts(): WhyLine
     {
         return new WhyLine(
-            'Power of all', $this->unit->beside === [] ? 'n P' : 'n P + what stands there besides',
+            'Power of all', $this->unit->beside === [] ? 'n P' : 'n P + other purifiers',
             $this->sum([Display::Power, $this->line->performance->watts], array_map(fn (Placement $one): array => [$one->count, [Display::Power, $one->watts]], $this->unit->beside), [Display::Power, $this->line->watts]),
             '', 'of the fans at this speed and pressure',
         );
@@ -217,7 +217,7 @@ final readonly class Why
             '', $line->note === '' ? 'prices on the part' : $line->note,
         ), $this->shopping->lines);
 
-        return [new WhyLine('First cost', 'sum of all lines', Sentence::of('%s', implode(' + ', array_map(fn (ShoppingLine $line): string => (string) $line->packs->price, $this->shopping->lines))." = {$this->own->first}"), '', 'of the units on the bench'), ...$lines];
+        return [new WhyLine('First cost', 'sum of all lines', Sentence::of('%s', implode(' + ', array_map(fn (ShoppingLine $line): string => (string) $line->packs->price, $this->shopping->lines))." = {$this->own->first}"), '', 'of the units of this build'), ...$lines];
     }
 
     /** @return non-empty-list<WhyLine> */
@@ -231,7 +231,7 @@ final readonly class Why
         )];
         if ($this->unit->beside !== []) {
             $others = array_map(fn (Placement $one): string => (string) $one->cost->total, $this->unit->beside);
-            array_unshift($lines, new WhyLine('Cost of all over the years', 'units on the bench + what stands there besides', Sentence::of('%s', implode(' + ', [(string) $this->own->total, ...$others])." = {$this->cost->total}"), '', 'filters of what was bought last as long as it says'));
+            array_unshift($lines, new WhyLine('Cost of all over the years', 'units of this build + other purifiers', Sentence::of('%s', implode(' + ', [(string) $this->own->total, ...$others])." = {$this->cost->total}"), '', 'filters of bought purifiers last as long as stated'));
         }
 
         return $lines;
@@ -241,10 +241,10 @@ final readonly class Why
     {
         [$goal, $asks] = [$this->ledger->goal, $this->ledger->asks];
         if (is_infinite($asks)) {
-            return new WhyLine('What the goal asks', lcfirst($goal->name()), Sentence::of('more clean air than any there is'), '', $goal->source());
+            return new WhyLine('Needed clean air', lcfirst($goal->name()), Sentence::of('no amount of clean air is enough'), '', $goal->source());
         }
         $sum = $goal->sum($this->ledger->room, $asks, $this->line->output->spectrum());
 
-        return new WhyLine('What the goal asks: '.lcfirst($goal->name()), $sum->letters, $sum->filled, '', $goal->source());
+        return new WhyLine('Needed clean air: '.lcfirst($goal->name()), $sum->letters, $sum->filled, '', $goal->source());
     }
 }

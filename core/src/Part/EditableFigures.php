@@ -49,11 +49,11 @@ final class EditableFigures
             new EditableFigure('depth', 'depth, measured', Display::PartLength, Unit::Inch, Unit::Millimetre, Unit::Metre, 0.0005, 0.4),
             new EditableFigure('drop.pressure', 'drop when clean', Display::Pressure, Unit::InchOfWater, Unit::Pascal, Unit::Pascal, 0.5, 2000.0),
             new EditableFigure('drop.velocity', 'velocity of that drop', Display::Velocity, Unit::FootPerMinute, Unit::MetrePerSecond, Unit::MetrePerSecond, 0.02, 5.0),
-            self::share('efficiency.e1', 'caught of 0.3 to 1 µm'),
-            self::share('efficiency.e2', 'caught of 1 to 3 µm'),
-            self::share('efficiency.e3', 'caught of 3 to 10 µm'),
-            new EditableFigure('rated_velocity', 'velocity it is rated to', Display::Velocity, Unit::FootPerMinute, Unit::MetrePerSecond, Unit::MetrePerSecond, 0.05, 5.0),
-            new EditableFigure('capacity', 'dust it takes', Display::Dust, Unit::Gram, Unit::Gram, Unit::Gram, 0.00001, 5.0),
+            self::share('efficiency.e1', 'efficiency, 0.3 to 1 µm'),
+            self::share('efficiency.e2', 'efficiency, 1 to 3 µm'),
+            self::share('efficiency.e3', 'efficiency, 3 to 10 µm'),
+            new EditableFigure('rated_velocity', 'rated velocity', Display::Velocity, Unit::FootPerMinute, Unit::MetrePerSecond, Unit::MetrePerSecond, 0.05, 5.0),
+            new EditableFigure('capacity', 'dust capacity', Display::Dust, Unit::Gram, Unit::Gram, Unit::Gram, 0.00001, 5.0),
             new EditableFigure('mass', 'weight', Display::Mass, Unit::Pound, Unit::Kilogram, Unit::Kilogram, 0.0005, 20.0),
         ];
     }

@@ -22,7 +22,7 @@ final class FanFacts
                 Knob::Top => 'on top',
                 Knob::Back => 'on its intake side: inside a box that it pulls through',
                 Knob::Lead => 'on its lead',
-                Knob::None => 'nowhere on it',
+                Knob::None => 'not on the fan',
             }.($handling->hasRemote ? ', or from afar' : ''),
             'Shaft may be' => implode(', ', array_map(fn (ShaftPosition $one): string => $one->value, array_values(array_filter(ShaftPosition::cases(), $handling->allows(...))))),
             'Rotor' => match ($handling->rotor) {

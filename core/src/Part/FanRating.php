@@ -34,7 +34,7 @@ final readonly class FanRating
     public static function read(Record $record): self
     {
         $ceiling = ($record->data()['at_ceiling'] ?? false) === true
-            ? ['The rating stands at the ceiling of its test method: it means at least.'] : [];
+            ? ['The rating is the highest that its test method can give: the real value may be higher.'] : [];
         if (isset($record->data()['curve'])) {
             return self::ofPoints($record, $ceiling);
         }
@@ -52,7 +52,7 @@ final readonly class FanRating
             $free->provenance ?? Provenance::Assumed,
             $shutOff->provenance,
             $advertised !== null,
-            [...($advertised === null ? [] : [sprintf('Only an advertised flow is known; %g of it is taken as real (low confidence).', $factor)]), ...$ceiling],
+            [...($advertised === null ? [] : [sprintf('Only an advertised flow is known; %g of it is assumed to be real (low confidence).', $factor)]), ...$ceiling],
         );
     }
 

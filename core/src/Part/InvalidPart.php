@@ -28,7 +28,7 @@ final class InvalidPart extends Invalid
 
     public static function besidePoints(string $field): self
     {
-        return new self($field, 'Leave this empty: the points you measured say it.');
+        return new self($field, 'Leave this empty: the measured points replace it.');
     }
 
     public static function packs(int $most): self

@@ -10,12 +10,12 @@ final class InvalidPurifier extends Invalid
 {
     public static function noName(string $field): self
     {
-        return new self($field, 'Give it a name of up to 80 letters.');
+        return new self($field, 'Enter a name of up to 80 characters.');
     }
 
     public static function notMoney(string $field): self
     {
-        return new self($field, 'This is no price: write it like 35 or 34.90.');
+        return new self($field, 'Enter a price such as 35 or 34.90.');
     }
 
     public static function notMonths(string $field, float $least, float $most): self

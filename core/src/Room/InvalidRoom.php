@@ -37,7 +37,7 @@ final class InvalidRoom extends Invalid
 
     public static function tooMany(string $field, int $most): self
     {
-        return new self($field, "No more than {$most} go on one plan.");
+        return new self($field, "At most {$most} fit on one plan.");
     }
 
     public static function flows(string $field, string $why): self

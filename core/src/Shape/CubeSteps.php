@@ -21,7 +21,7 @@ final class CubeSteps
             new Step('Square up: measure both diagonals across the top.', 'A box out of square leaves gaps under fan and base.', 2.0, 'Diagonals equal within 1/8 in', tools: ['tape measure']),
             CommonSteps::fanDirection(),
             $base,
-            CommonSteps::join($design, 4, 'every upright seam', 'Each open seam lets air past the filters.'),
+            CommonSteps::join($design, 4, 'every upright seam', 'Each open seam is a bypass.'),
             ...$mount->steps(),
             ...CommonSteps::finish($design),
         );

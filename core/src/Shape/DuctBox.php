@@ -181,7 +181,7 @@ final readonly class DuctBox implements Shape
             $five
                 ? new Step('Lay the fifth filter on the open bottom, tape all four edges, and fix four feet of at least 10 cm.', 'Air must reach the fifth filter from below.', 9.0, 'At least 10 cm clear', ['face-5', 'feet'], ['screwdriver'], 'taping')
                 : BasePlate::step(),
-            CommonSteps::join($design, 4, 'every upright seam', 'Each open seam lets air past the filters.'),
+            CommonSteps::join($design, 4, 'every upright seam', 'Each open seam is a bypass.'),
             new Step('Screw the flange to the top panel, close its rim, and tape the top on.', 'An inline fan pulls harder than a box fan: the rim of its flange leaks first.', 10.0, 'Flange tight', ['top'], ['screwdriver', 'knife'], 'drilling'),
             CommonSteps::fanDirection('set it on the flange with its clamp')->setting('fan'),
             $this->hasCanister($design) ? new Step('Outdoors, run the canister in until no dust comes; then clamp it on the fan and close its joint with foil tape.', 'Loose carbon dust comes out on the first start.', 6.0, 'No more dust', ['canister'], ['screwdriver']) : null,

@@ -69,7 +69,7 @@ final class RefusedDocumentsTest extends TestCase
     #[DataProvider('wrong')]
     public function test_it_is_told_at_its_path(array $document, string $key, mixed $value, string $path): void
     {
-        // As it stands it is taken; so the fault is of the change.
+        // In 3D it is taken; so the fault is of the change.
         if (! str_contains($path, 'distances')) {
             self::assertNotSame([], Documents::answer($document, Sample::data()));
         }

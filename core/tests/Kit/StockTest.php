@@ -18,11 +18,11 @@ use Random\Randomizer;
 
 final class StockTest extends TestCase
 {
-    public function test_promised_pieces_stay_on_the_shelf_and_are_used_first(): void
+    public function test_reserved_pieces_stay_on_the_shelf_and_are_used_first(): void
     {
         $line = self::moved([[StockMove::Bought, 12], [StockMove::Reserved, 5, 1], [StockMove::Reserved, 4, 2], [StockMove::Used, 7, 1]]);
 
-        self::assertSame([5, 4, 1], [$line->onHand, $line->promised(), $line->free()]);
+        self::assertSame([5, 4, 1], [$line->onHand, $line->reserved(), $line->free()]);
         self::assertSame([5, 1], [$line->freeFor(2), $line->freeFor(1)]);
     }
 
@@ -30,16 +30,16 @@ final class StockTest extends TestCase
     {
         $line = self::moved([[StockMove::Bought, 6], [StockMove::Used, 2, 1], [StockMove::Reserved, 3, 1], [StockMove::Returned, 4, 1]]);
 
-        self::assertSame([5, 0, 5], [$line->onHand, $line->promised(), $line->free()]);
+        self::assertSame([5, 0, 5], [$line->onHand, $line->reserved(), $line->free()]);
         self::assertSame([1 => 1], $line->used);
     }
 
-    #[TestWith([[['bought', 3], ['reserved', 4, 1]], 'Only 3 are free, not 4.'])]
-    #[TestWith([[['bought', 3], ['reserved', 2, 1], ['used', 2, 2]], 'Only 1 is free or promised to this build, not 2.'])]
-    #[TestWith([[['bought', 3], ['used', 1, 1], ['returned', 2, 1]], 'Only 1 is promised to this build or in it, not 2.'])]
-    #[TestWith([[['returned', 1]], 'None is in use.'])]
-    #[TestWith([[['bought', 0]], 'At least one piece must move.'])]
-    #[TestWith([[['bought', 2], ['reserved', 1]], 'Say which build they are promised to.'])]
+    #[TestWith([[['bought', 3], ['reserved', 4, 1]], 'Available in stock: 3. You entered 4.'])]
+    #[TestWith([[['bought', 3], ['reserved', 2, 1], ['used', 2, 2]], 'Available or reserved for this build: 1. You entered 2.'])]
+    #[TestWith([[['bought', 3], ['used', 1, 1], ['returned', 2, 1]], 'Reserved for this build or used in it: 1. You entered 2.'])]
+    #[TestWith([[['returned', 1]], 'Used without a build: 0. You entered 1.'])]
+    #[TestWith([[['bought', 0]], 'Enter at least one piece.'])]
+    #[TestWith([[['bought', 2], ['reserved', 1]], 'Choose the build to reserve them for.'])]
     public function test_nothing_is_counted_twice(array $moves, string $said): void
     {
         $this->expectException(InvalidStock::class);
@@ -90,7 +90,7 @@ final class StockTest extends TestCase
         self::assertSame(3, array_sum(array_map(fn ($line): int => $line->fromStock, $lines)));
     }
 
-    public function test_a_kit_is_promised_from_what_is_free_and_counts_on_nothing_else(): void
+    public function test_a_kit_is_reserved_from_what_is_free_and_counts_on_nothing_else(): void
     {
         $design = Sample::design();
         $kit = ShoppingList::for($design, $design->assemble(), 2, Sample::catalogue());
@@ -100,8 +100,8 @@ final class StockTest extends TestCase
         ];
         $parts = array_column(KitPart::list($kit, $shelf, 7), null, 'kind');
 
-        self::assertSame([2, 0, 1, 1], [$parts['fan']->needed, $parts['fan']->used, $parts['fan']->promised, $parts['fan']->free]);
-        self::assertSame([8, 4, 1, 15], [$parts['filter']->needed, $parts['filter']->used, $parts['filter']->promised, $parts['filter']->free]);
+        self::assertSame([2, 0, 1, 1], [$parts['fan']->needed, $parts['fan']->used, $parts['fan']->reserved, $parts['fan']->free]);
+        self::assertSame([8, 4, 1, 15], [$parts['filter']->needed, $parts['filter']->used, $parts['filter']->reserved, $parts['filter']->free]);
         self::assertSame([1, 3, 0], array_map(fn (string $kind): int => $parts[$kind]->moved(StockMove::Reserved), ['fan', 'filter', 'material']));
         self::assertSame([1, 1, 0], array_map(fn (string $kind): int => $parts[$kind]->moved(StockMove::Used), ['fan', 'filter', 'material']));
         self::assertSame(0, $parts['fan']->moved(StockMove::Bought));
@@ -109,7 +109,7 @@ final class StockTest extends TestCase
         self::assertSame([1, 5], [$left[0]->fromStock, $left[1]->fromStock]);
     }
 
-    public function test_a_part_that_a_kit_takes_in_two_places_is_promised_once(): void
+    public function test_a_part_that_a_kit_takes_in_two_places_is_reserved_once(): void
     {
         $design = Sample::design('stacked-panel', filter: '20x20x2-g13', prefilter: '20x20x2-g13');
         $kit = ShoppingList::for($design, $design->assemble(), 1, Sample::catalogue());

@@ -44,7 +44,7 @@ final class VerdictTest extends TestCase
         $unit = self::unit(Sample::design(), $room, 'hold-9');
 
         self::assertSame([0.0, 1], [$unit->asks(), $unit->needed]);
-        self::assertStringStartsWith('The room keeps to this by itself: hold 9', self::said($unit, 'clean air'));
+        self::assertStringStartsWith('The building alone is enough: hold 9', self::said($unit, 'clean air'));
         self::assertSame([4.0 / 3.0, 0.5, 0.0], [GoalShare::of(0.1, 0.0), GoalShare::of(0.1, 0.2), GoalShare::of(0.1, INF)]);
     }
 
@@ -73,7 +73,7 @@ final class VerdictTest extends TestCase
         $unit = self::unit(Sample::design(), Sample::room(noiseLimit: 60.0), 'air-changes-3', '3');
 
         self::assertSame('Louder than the room allows by 4 dB: 64 dBA against 60 dBA.', self::said($unit, 'noise'));
-        self::assertSame('Speed 1 keeps to it, at 58 dBA.', self::mend($unit, 'noise'));
+        self::assertSame('Speed 1 meets it, at 58 dBA.', self::mend($unit, 'noise'));
         self::assertSame('', self::said(self::unit(Sample::design(), Sample::room(), 'air-changes-3'), 'noise'));
     }
 
@@ -115,7 +115,7 @@ final class VerdictTest extends TestCase
         self::assertSame('', $said(Sample::design()));
     }
 
-    #[TestWith(['20x20x1-g11', 'wildfire-pm25', 'Grade 11 is below grade 13: it lets most of what matters in wildfire smoke through.'])]
+    #[TestWith(['20x20x1-g11', 'wildfire-pm25', 'Grade 11 is below grade 13: most of wildfire smoke passes through it.'])]
     #[TestWith(['20x20x1-g13-economy', 'wildfire-pm25', ''])]
     #[TestWith(['20x20x1-g8', 'cadr-pollen', ''])]
     public function test_a_grade_too_coarse_for_what_is_in_the_air_is_said(string $filter, string $pollutant, string $says): void

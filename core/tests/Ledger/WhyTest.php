@@ -34,7 +34,7 @@ final class WhyTest extends TestCase
 
         yield 'a cube' => [$of(Sample::room(), Sample::design())];
         yield 'three of them, smoke alone' => [$of(Sample::room(pollutant: 'cadr-smoke'), Sample::design(), 'room-size', 3)];
-        yield 'beside what stands there' => [$of(Sample::room(), Sample::design('raised-cube', filter: '20x20x2-g13'), 'air-changes-8', 2, [$tower, $panel])];
+        yield 'beside what in the room' => [$of(Sample::room(), Sample::design('raised-cube', filter: '20x20x2-g13'), 'air-changes-8', 2, [$tower, $panel])];
         yield 'a coarse filter that catches nothing of the finest' => [$of(Sample::room(pollutant: 'cadr-pollen'), Sample::design(filter: '20x20x1-g8'))];
         yield 'a drawn room' => [$of(
             Room::of('L', Sample::data()->occupancies()->get('classroom'), FloorPlan::drawn([[0.0, 0.0], [7.0, 0.0], [7.0, 4.0], [3.0, 4.0], [3.0, 7.0], [0.0, 7.0]], [2.7]), 20, Sample::data()->pollutants()->get('shared-air'), null),

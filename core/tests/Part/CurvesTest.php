@@ -104,7 +104,7 @@ final class CurvesTest extends TestCase
         self::assertTrue($rating->isLowConfidence);
         self::assertSame(Provenance::Assumed, $rating->flowFrom);
         self::assertStringContainsString('low confidence', $rating->notes[0]);
-        self::assertStringContainsString('at least', FanRating::read(new Record(['free_flow_cfm' => 450, 'shut_off_pa' => 50, 'at_ceiling' => true, 'from' => 'rated']))->notes[0]);
+        self::assertStringContainsString('may be higher', FanRating::read(new Record(['free_flow_cfm' => 450, 'shut_off_pa' => 50, 'at_ceiling' => true, 'from' => 'rated']))->notes[0]);
     }
 
     public function test_pressure_is_the_inverse_of_flow_for_every_kind_of_curve(): void

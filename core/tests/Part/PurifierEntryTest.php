@@ -11,7 +11,7 @@ use Jornel\Core\Quantity\System;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
-/** A purifier that was bought is read as a person writes it down, in either measure; what is wrong is said at its field. */
+/** Bought purifier is read as a person writes it down, in either measure; what is wrong is said at its field. */
 final class PurifierEntryTest extends TestCase
 {
     public function test_it_is_read_with_units_or_without(): void

@@ -19,7 +19,7 @@ use Jornel\Core\Tests\Sample;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
-/** The air of a room falls, with and without what stands there, between the bounds that its figures give it. */
+/** The air of a room falls, with and without what in the room, between the bounds that its figures give it. */
 final class AirInTimeTest extends TestCase
 {
     /** 100 m3 without cracks; particles of the finest bin settle by 0.39 /h; a purifier of 0.1 m3/s clears 3.6 /h. */

@@ -7,7 +7,7 @@ defineEmits<{ retry: [] }>();
 
 <template>
     <section class="away" role="alert">
-        <h2>One moment</h2>
+        <h2>No connection</h2>
         <p>{{ fault.message }}</p>
         <Button type="primary" @click="$emit('retry')">Try again</Button>
     </section>

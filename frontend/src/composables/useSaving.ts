@@ -7,6 +7,8 @@ import type { useDraft } from './useDraft';
 interface Saved {
     roomId: Ref<number | null>;
     siteId: number;
+    /** Where the person is, who may have gone on while it was saved. */
+    stage: Ref<string>;
     drafting: ReturnType<typeof useDraft>;
     build: Ref<Room['builds'][number] | null>;
     ledger: Ref<Ledger | undefined>;
@@ -15,7 +17,7 @@ interface Saved {
 }
 
 /** Saves what is on the screen: the room, and with it the build. */
-export function useSaving({ roomId, siteId, drafting, build, ledger, beside }: Saved) {
+export function useSaving({ roomId, siteId, stage, drafting, build, ledger, beside }: Saved) {
     const client = useQueryClient();
     const router = useRouter();
     const busy = ref(false);
@@ -68,7 +70,7 @@ export function useSaving({ roomId, siteId, drafting, build, ledger, beside }: S
             await client.invalidateQueries({ queryKey: ['room'] });
             if (isNew && id !== null) {
                 drafting.forget();
-                await router.replace({ name: 'room', params: { room: id, stage: withBuild ? 'build' : 'target' } });
+                await router.replace({ name: 'room', params: { room: id, stage: stage.value === 'room' ? 'target' : stage.value } });
             }
             return withBuild ? 'Build saved' : 'Room saved';
         } catch (refused) {

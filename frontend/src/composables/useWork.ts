@@ -61,7 +61,7 @@ export function useWork() {
             return unit && line ? beside(unit, line) : [];
         }),
     );
-    const saving = useSaving({ roomId, siteId, drafting, build, ledger: bench.ledger, beside: placing.counted });
+    const saving = useSaving({ roomId, siteId, stage, drafting, build, ledger: bench.ledger, beside: placing.counted });
 
     watch(stage, (next) => {
         if (roomId.value !== null) void router.replace({ name: 'room', params: { room: roomId.value, stage: next } });
@@ -78,18 +78,18 @@ export function useWork() {
                 done: roomId.value !== null && !roomChanged.value,
                 open: true,
             },
-            { key: 'target', name: 'Target', says: ledger?.goal ?? '', done: roomId.value !== null, open: ledger !== undefined },
+            { key: 'target', name: 'Goal', says: ledger?.goal ?? '', done: roomId.value !== null, open: ledger !== undefined },
             {
                 key: 'find',
                 name: 'Find',
-                says: 'what would do it',
+                says: 'best builds',
                 done: latest !== undefined,
                 open: ledger !== undefined && roomId.value !== null,
             },
             {
                 key: 'build',
                 name: 'Build',
-                says: latest ? `version ${latest.number}${buildChanged.value ? ', changed' : ''}` : 'nothing saved yet',
+                says: latest ? `version ${latest.number}${buildChanged.value ? ', changed' : ''}` : 'no version yet',
                 done: latest !== undefined && !buildChanged.value,
                 open: ledger !== undefined,
             },

@@ -1,6 +1,6 @@
 <template>
     <main class="nowhere">
-        <h1>There is nothing here</h1>
+        <h1>Page not found</h1>
         <p>
             The address may be mistyped, or what it showed was deleted. <RouterLink :to="{ name: 'home' }">Back to your rooms</RouterLink>
         </p>

@@ -45,7 +45,7 @@ async function save(asks: ReturnType<typeof asksOf>, asNew: boolean): Promise<vo
     const path = { programme: id.value, kind: kind.value, code: asNew ? codeOf(asks.name, taken) : code.value };
     const kept = await saving.save(
         () => answer(api.PUT('/programmes/{programme}/parts/{kind}/{code}', { params: { path }, body: asks })),
-        asNew ? 'Kept as your own part' : 'Figures kept',
+        asNew ? 'Saved as your own part' : 'Figures saved',
     );
     if (!kept) return;
     await refresh();
@@ -63,7 +63,7 @@ async function takeBack(): Promise<void> {
     const path = { programme: id.value, kind: kind.value, code: code.value };
     await saving.save(
         () => answer(api.DELETE('/programmes/{programme}/parts/{kind}/{code}', { params: { path } })),
-        'The shipped figures hold again',
+        'Shipped figures restored',
     );
     if (own) await go(kind.value, '');
     await refresh();

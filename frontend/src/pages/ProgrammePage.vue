@@ -54,12 +54,12 @@ async function addSite(): Promise<void> {
                     </header>
                     <div class="rooms" :style="{ '--columns': Math.min(4, Math.max(1, site.rooms.length)) }">
                         <RoomTile v-for="room in site.rooms" :key="room.id" :room="room" />
-                        <p v-if="site.rooms.length === 0" class="empty">No room measured here yet. Take a tape and add the first one.</p>
+                        <p v-if="site.rooms.length === 0" class="empty">No rooms yet. Measure one and add it.</p>
                     </div>
                 </section>
             </div>
             <form v-if="mayBuild" class="new-site" @submit.prevent="addSite">
-                <label for="site-name">Another building?</label>
+                <label for="site-name">Add another building</label>
                 <Input id="site-name" v-model:value="siteName" placeholder="Name of the site" :status="fault ? 'error' : ''" />
                 <Button html-type="submit">Add a site</Button>
                 <p v-if="fault" class="fault" role="alert">{{ fault }}</p>

@@ -52,7 +52,7 @@ const neighbours = computed(() => {
     return (site?.rooms ?? []).filter((other) => other.id !== work.roomId.value).map(({ id, name }) => ({ id, name }));
 });
 
-/** What the talk about the need came to: entries and goal are set at once, limits wait where builds are looked for. */
+/** What the answers about the need came to: entries and goal are set at once, limits wait where builds are looked for. */
 function settle(sets: Need['sets']): void {
     const limits: Partial<Wishes> = {};
     const entries: Record<string, string | boolean> = {};
@@ -89,7 +89,7 @@ function take(choices: Choices, isAdded: boolean): void {
             <StageRail :stages="stages" :present="stage" @go="(key) => (stage = key)" />
             <div class="middle">
                 <p v-if="away" class="lost" role="alert">
-                    {{ away.message }} What you see is kept. <button type="button" @click="work.bench.retry()">Try again</button>
+                    {{ away.message }} Nothing is lost. <button type="button" @click="work.bench.retry()">Try again</button>
                 </p>
                 <OvertakenNotice
                     v-if="work.overtaken.value && room.data.value"
@@ -184,7 +184,7 @@ function take(choices: Choices, isAdded: boolean): void {
                     @speed="(name) => (draft.choices.speed = name)"
                     @let-go="work.against.pinned.value = null"
                 />
-                <div v-else class="empty">The ledger fills as soon as the room is measured and you have said how many people use it.</div>
+                <div v-else class="empty">The ledger appears once the size of the room and the number of people are entered.</div>
                 <SaveBar :work="work" />
             </div>
         </template>

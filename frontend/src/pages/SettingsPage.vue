@@ -46,27 +46,27 @@ watch(
 const GROUPS: { title: string; why: string; fields: { key: Key; name: string; hint: string; unit?: string }[] }[] = [
     {
         title: 'Money',
-        why: 'Prices stand on the parts themselves. These say how they are written and what running costs.',
+        why: 'Currency and price of electricity. Prices of parts are kept with the parts.',
         fields: [
             { key: 'currency', name: 'Currency', hint: 'EUR' },
-            { key: 'tariff', name: 'Power, for a kilowatt hour', hint: '0.30' },
+            { key: 'tariff', name: 'Electricity, per kilowatt-hour', hint: '0.30' },
         ],
     },
     {
         title: 'Running',
-        why: 'Over how long builds are compared, and how hard they work.',
+        why: 'The period over which the costs of builds are compared.',
         fields: [
             { key: 'hours_per_day', name: 'Hours a day', hint: '8' },
             { key: 'years', name: 'Years to compare', hint: '2' },
-            { key: 'changes', name: 'Changes of filters in that time', hint: '4' },
+            { key: 'changes', name: 'Filter changes in that time', hint: '4' },
         ],
     },
     {
         title: 'Air',
         why: 'Thin air weakens fans. Leave both empty for 1.2 kg/m³.',
         fields: [
-            { key: 'altitude', name: 'Height above the sea', hint: '1200 ft or 365 m' },
-            { key: 'temperature', name: 'Usual temperature', hint: '68 °F or 20 °C' },
+            { key: 'altitude', name: 'Altitude', hint: '1200 ft or 365 m' },
+            { key: 'temperature', name: 'Room temperature', hint: '68 °F or 20 °C' },
         ],
     },
 ];
@@ -74,7 +74,7 @@ const GROUPS: { title: string; why: string; fields: { key: Key; name: string; hi
 async function save(): Promise<void> {
     const changed = await saving.save(
         () => answer(api.PUT('/programmes/{programme}/setting', { params: { path: { programme: id.value } }, body: { ...written } })),
-        'Settings kept',
+        'Settings saved',
     );
     if (!changed) return;
     client.setQueryData(['setting', id.value], changed);
@@ -90,7 +90,7 @@ async function save(): Promise<void> {
             <Teleport to="#where">
                 <ProgrammeNav :programme="programme.data.value" />
             </Teleport>
-            <h1>What holds for every build here</h1>
+            <h1>Settings</h1>
             <form class="card" @submit.prevent="save">
                 <fieldset v-for="group in GROUPS" :key="group.title" :disabled="!mayChange">
                     <legend>{{ group.title }}</legend>
@@ -117,13 +117,13 @@ async function save(): Promise<void> {
                     </p>
                 </fieldset>
                 <footer>
-                    <Button v-if="mayChange" type="primary" html-type="submit" :loading="busy">Keep these settings</Button>
-                    <span v-else>Only an organiser may change them.</span>
+                    <Button v-if="mayChange" type="primary" html-type="submit" :loading="busy">Save settings</Button>
+                    <span v-else>Only organisers can change settings.</span>
                     <span class="done" role="status">{{ done }}</span>
                     <span v-if="message" class="fault" role="alert">{{ message }}</span>
                 </footer>
             </form>
-            <p class="note">Versions that are saved already keep the settings they were computed with.</p>
+            <p class="note">Saved versions keep the settings they were calculated with.</p>
         </template>
     </main>
 </template>

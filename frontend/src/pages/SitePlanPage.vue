@@ -17,7 +17,7 @@ const SAYS: Record<string, string> = {
     meets: 'reaches its goal',
     warns: 'reaches its goal, with a warning',
     short: 'falls short',
-    none: 'nothing built yet',
+    none: 'no build yet',
 };
 
 const sheet = ref<HTMLElement>();
@@ -43,7 +43,7 @@ const scale = computed(() => {
             </Teleport>
             <header>
                 <h1>{{ site.data.value.name }}: plan</h1>
-                <p>Rooms lie against each other where a door of one leads to the other and back. Click a room to work on it.</p>
+                <p>Rooms are placed side by side where a door leads from one to the other and back. Click a room to open it.</p>
             </header>
             <p v-for="said in site.data.value.unanswered" :key="said" class="note">{{ said }}</p>
             <div class="buildings">
@@ -53,7 +53,7 @@ const scale = computed(() => {
                         <span class="figure">{{ show(building.volume) }}</span> of air
                     </h2>
                     <h2 v-else>
-                        By itself · <span class="figure">{{ show(building.floorArea) }}</span>
+                        Single room · <span class="figure">{{ show(building.floorArea) }}</span>
                     </h2>
                     <p v-for="said in building.faults" :key="said" class="note" role="alert">{{ said }}</p>
                     <div
@@ -95,7 +95,7 @@ const scale = computed(() => {
                     </div>
                 </section>
             </div>
-            <p v-if="site.data.value.buildings.length === 0" class="empty">No room is measured here yet.</p>
+            <p v-if="site.data.value.buildings.length === 0" class="empty">No rooms yet.</p>
         </template>
     </main>
 </template>

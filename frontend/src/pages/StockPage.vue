@@ -31,7 +31,7 @@ const shelves = computed(() =>
         (shelf) => shelf.lines.length > 0,
     ),
 );
-const SAID: Record<StockMovement['move'], string> = { bought: 'bought', reserved: 'promised', used: 'used', returned: 'returned' };
+const SAID: Record<StockMovement['move'], string> = { bought: 'bought', reserved: 'reserved', used: 'used', returned: 'returned' };
 
 async function move(movement: StockMovement): Promise<void> {
     saving.forget();
@@ -69,10 +69,10 @@ const day = (at: string): string => new Date(at).toLocaleDateString('en-GB', { d
                 :busy="busy"
                 @move="move"
             />
-            <div class="shelves" tabindex="0" role="region" aria-label="On the shelf">
-                <h1>On the shelf</h1>
+            <div class="shelves" tabindex="0" role="region" aria-label="In stock">
+                <h1>In stock</h1>
                 <p v-if="shelves.length === 0" class="empty">
-                    Nothing yet. Write down what was bought: the finder then knows what is there, and a kit only asks for the rest.
+                    Nothing in stock. Add what you buy: the finder and the shopping lists take it into account.
                 </p>
                 <section v-for="shelf in shelves" :key="shelf.kind" :aria-label="shelf.name">
                     <h2>{{ shelf.name }}</h2>
@@ -86,8 +86,8 @@ const day = (at: string): string => new Date(at).toLocaleDateString('en-GB', { d
                         />
                     </div>
                 </section>
-                <section v-if="stock.data.value.movements.length" aria-label="What moved last">
-                    <h2>What moved last</h2>
+                <section v-if="stock.data.value.movements.length" aria-label="Recent movements">
+                    <h2>Recent movements</h2>
                     <ol>
                         <li v-for="one in stock.data.value.movements" :key="one.id">
                             <time class="figure" :datetime="one.at">{{ day(one.at) }}</time>

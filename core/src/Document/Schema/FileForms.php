@@ -40,7 +40,7 @@ final class FileForms
             ->list('packs', Form::about('A pack')->count('count', ['minimum' => 1], '')->number('price', ['minimum' => 0], '')->requires('count', 'price')->schema(), '')
             ->requires('id', 'name', 'grade', 'nominal_depth', 'drop', 'rated_velocity', 'pleats_per_foot', 'capacity_20x20_g', 'mass_20x20_kg', 'packs');
         $pair = ['type' => 'array', 'items' => ['type' => 'number', 'exclusiveMinimum' => 0], 'minItems' => 2, 'maxItems' => 2];
-        $size = Form::about('A nominal size; really half an inch less each way where not given')
+        $size = Form::about('A nominal size; the actual size is half an inch less each way where not given')
             ->text('nominal', '')->key('nominal_in', $pair)->key('actual_in', $pair)
             ->number('price_factor', ['exclusiveMinimum' => 0], 'Over the price of 20 x 20')
             ->requires('nominal', 'nominal_in', 'price_factor');

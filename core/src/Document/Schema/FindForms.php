@@ -34,7 +34,7 @@ final class FindForms
             ->list('shapes', ['enum' => array_keys(Shapes::all())], 'All but those that need a window, where not given')
             ->list('fans', ['type' => 'string'], 'By id')->list('filters', ['type' => 'string'], 'By id')->list('joinings', ['type' => 'string'], 'By id')
             ->count('units', ['minimum' => 1, 'maximum' => Range::MOST_UNITS], 'Most units alike, 4 where not given')
-            ->count('least_grade', ['minimum' => 1, 'maximum' => 16], 'Of the filters; what the pollutant asks for where not given')
+            ->count('least_grade', ['minimum' => 1, 'maximum' => 16], 'Of the filters; what the pollutant needs where not given')
             ->flag('coarser', 'Whether filters of any grade are taken')
             ->flag('windows', 'Whether shapes that need a window are taken too')
             ->object('window', UnitForms::window())

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Room\Need;
 
-/** One question of the talk about what a room needs. */
+/** One question about the need of a room. */
 final readonly class Question
 {
     /** @param  non-empty-array<string, Answer>  $answers  by id */

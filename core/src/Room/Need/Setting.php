@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Room\Need;
 
-/** One thing that the talk sets, and the answer that it follows from. */
+/** One thing that the answers set, and the answer that it follows from. */
 final readonly class Setting
 {
     /** @param  string  $field  of the room's entries, `goal`, or a limit of builds as `limits.height` */

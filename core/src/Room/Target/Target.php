@@ -10,7 +10,7 @@ use Jornel\Core\Airflow\Output;
 use Jornel\Core\Quantity\Sum;
 use Jornel\Core\Room\Space;
 
-/** One school of how much clean air a room should have. */
+/** A rule that says how much clean air a room needs. */
 interface Target
 {
     public function id(): string;

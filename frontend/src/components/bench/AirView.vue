@@ -78,7 +78,7 @@ const percent = (share: number): string => `${share * 100}%`;
             <span class="key without-key"
                 >without it: <b class="figure">{{ show(air.endWithout) }}</b></span
             >
-            <span class="key range-key">where it may lie, by the clean air nine times in ten and by how well the room’s air mixes</span>
+            <span class="key range-key">90 % range of the clean air, and how well the room’s air mixes</span>
         </figcaption>
     </figure>
 </template>

@@ -241,7 +241,7 @@ useAhead(
                     ⟳
                 </button>
                 <button type="button" :aria-pressed="looked.apart" @click="emit('look', { ...looked, apart: !looked.apart })">
-                    {{ looked.apart ? 'Together' : 'Apart' }}
+                    {{ looked.apart ? 'Put together' : 'Take apart' }}
                 </button>
             </div>
             <figure v-if="view === 'unit' && plan" class="room">
@@ -255,11 +255,11 @@ useAhead(
             <div v-if="faults.length" class="fault" role="alert">
                 <b>This does not fit.</b>
                 <p v-for="fault in faults" :key="fault">{{ fault }}</p>
-                <p class="stays">The drawing and the figures still show what fitted last.</p>
+                <p class="stays">Drawing and figures still show the last build that fitted.</p>
             </div>
             <div v-else-if="view === 'unit' && newer.length && keepFigures" class="note">
-                Computed with the figures of the saved version. The catalogue has newer ones for {{ newer.join(', ') }}.
-                <button type="button" @click="emit('takeNewer')">Use the newer ones</button>
+                Calculated with the figures of the saved version. There are newer figures for {{ newer.join(', ') }}.
+                <button type="button" @click="emit('takeNewer')">Use the newer figures</button>
             </div>
             <ChoicePanel
                 v-if="open"

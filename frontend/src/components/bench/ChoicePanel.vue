@@ -48,7 +48,7 @@ watch(
             <h2>{{ name }}</h2>
             <Button type="text" aria-label="Close" @click="emit('close')">✕</Button>
         </header>
-        <Input v-if="options.length > 16" v-model:value="sought" placeholder="Find, such as “20x20 14 dense”" aria-label="Find" />
+        <Input v-if="options.length > 16" v-model:value="sought" placeholder="Search, for example “20x20 14 dense”" aria-label="Search" />
         <div class="list" @pointerleave="emit('look', null)">
             <div class="choices" role="radiogroup" :aria-label="name">
                 <template v-for="option in fitting" :key="option.id">
@@ -71,9 +71,9 @@ watch(
                     <slot v-if="option.id === value" />
                 </template>
             </div>
-            <p v-if="found.length === 0" class="none">Nothing of that name. Try a size, a grade or a kind.</p>
+            <p v-if="found.length === 0" class="none">Nothing found. Try a size, a grade or a kind.</p>
             <button v-if="misfitting.length" type="button" class="more" :aria-expanded="allShown" @click="allShown = !allShown">
-                {{ allShown ? 'Hide' : 'Show' }} {{ misfitting.length }} that would not fit
+                {{ allShown ? 'Hide' : 'Show' }} {{ misfitting.length }} that do not fit
             </button>
             <template v-if="allShown">
                 <div v-for="option in misfitting" :key="option.id" class="option misfit">

@@ -35,7 +35,7 @@ const answers = computed(() => (comparison.isPlaceholderData.value ? [] : (compa
 
 <template>
     <section class="compare" aria-label="Compare">
-        <div class="asks" role="group" aria-label="What is disputed">
+        <div class="asks" role="group" aria-label="Disputed questions">
             <button type="button" :aria-pressed="dispute === null" @click="asked = null">Pinned builds</button>
             <button
                 v-for="one in disputes.data.value"
@@ -49,8 +49,8 @@ const answers = computed(() => (comparison.isPlaceholderData.value ? [] : (compa
             </button>
         </div>
         <p v-if="!dispute" class="pinning">
-            <button type="button" :disabled="pinned.length >= MOST_PINNED" @click="emit('pin')">Pin what is on the bench</button>
-            then change it in the drawing: up to four stand side by side.
+            <button type="button" :disabled="pinned.length >= MOST_PINNED" @click="emit('pin')">Pin this build</button>
+            then change it: up to four builds stand side by side.
         </p>
         <div class="columns" :style="{ '--columns': columns.length }" :aria-busy="comparison.isFetching.value">
             <article v-for="(column, index) in columns" :key="column.name">
@@ -72,7 +72,7 @@ const answers = computed(() => (comparison.isPlaceholderData.value ? [] : (compa
                             <dd>{{ show(speed.cleanAir) }}</dd>
                             <dt>90 % gone</dt>
                             <dd>{{ show(speed.minutes90) }}</dd>
-                            <dt>past filters</dt>
+                            <dt>bypass</dt>
                             <dd>{{ show(speed.bypassShare) }}</dd>
                             <dt>pressure</dt>
                             <dd>{{ show(speed.pressure) }}</dd>
@@ -80,7 +80,7 @@ const answers = computed(() => (comparison.isPlaceholderData.value ? [] : (compa
                             <dd>{{ show(speed.level) }}</dd>
                             <dt>power</dt>
                             <dd>{{ show(speed.watts) }}</dd>
-                            <dt>to buy</dt>
+                            <dt>first cost</dt>
                             <dd>{{ currency }} {{ answers[index]!.ledger.unit!.cost.first }}</dd>
                             <dt>{{ years(answers[index]!.ledger.unit!) }}</dt>
                             <dd>{{ currency }} {{ answers[index]!.ledger.unit!.cost.total }}</dd>
@@ -92,7 +92,7 @@ const answers = computed(() => (comparison.isPlaceholderData.value ? [] : (compa
                         <li v-for="best in answers[index]!.bests" :key="best">{{ best }}</li>
                     </ul>
                     <div class="acts">
-                        <button v-if="index > 0 || dispute" type="button" @click="emit('take', column.choices)">Put it on the bench</button>
+                        <button v-if="index > 0 || dispute" type="button" @click="emit('take', column.choices)">Use this build</button>
                         <button v-if="column.pin !== null" type="button" class="less" @click="emit('unpin', column.pin)">Unpin</button>
                     </div>
                 </template>

@@ -93,11 +93,11 @@ const percent = (share: number): string => `${share * 100}%`;
         </PlotAxes>
         <figcaption>
             <span class="key fan-key">fan at each speed</span><span class="key box-key">filters and leaks, clean</span
-            ><span class="key dust-key">the same when the filters are due</span><span class="key band-key">nine times in ten</span>
+            ><span class="key dust-key">the same with filters that are due</span><span class="key band-key">90 % range</span>
             <span v-for="one in working.speeds.filter(({ name }) => name === chosen)" :key="one.name" class="says">
                 On {{ one.name }}: <b class="figure">{{ show(one.clean.flow) }}</b> through the filters at
                 <b class="figure">{{ show(one.clean.pressure) }}</b>; <b class="figure">{{ show(one.loaded.flow) }}</b> when they are due.
-                Pull the point along to another speed.
+                Drag the point to change the speed.
             </span>
         </figcaption>
     </figure>

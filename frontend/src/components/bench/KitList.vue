@@ -15,8 +15,8 @@ const { busy, message, errors } = saving;
 const pieces = (count: number): string => (count === 1 ? '1 piece' : `${count} pieces`);
 const shelf = (line: { fromShelf: number; needed: number; free: number }): string =>
     [
-        line.fromShelf > 0 ? `${line.fromShelf} from the shelf` : '',
-        line.fromShelf < line.needed && line.free > 0 ? `${line.free} free on the shelf` : '',
+        line.fromShelf > 0 ? `${line.fromShelf} from stock` : '',
+        line.fromShelf < line.needed && line.free > 0 ? `${line.free} free in stock` : '',
     ]
         .filter(Boolean)
         .join(', ');
@@ -58,13 +58,13 @@ async function move(how: 'reserved' | 'used' | 'returned'): Promise<void> {
                 </tr>
             </tbody>
         </table>
-        <div v-if="mayChange && (kit.data.value.wanted || kit.data.value.promised)" class="moves">
+        <div v-if="mayChange && (kit.data.value.wanted || kit.data.value.reserved)" class="moves">
             <Button v-if="kit.data.value.wanted" :loading="busy" type="primary" @click="move('reserved')">
-                Promise {{ pieces(kit.data.value.wanted) }} from the shelf
+                Reserve {{ pieces(kit.data.value.wanted) }} from stock
             </Button>
-            <template v-if="kit.data.value.promised">
-                <Button :disabled="busy" @click="move('used')">Built: {{ pieces(kit.data.value.promised) }} used</Button>
-                <Button :disabled="busy" type="text" @click="move('returned')">Give back</Button>
+            <template v-if="kit.data.value.reserved">
+                <Button :disabled="busy" @click="move('used')">Mark {{ pieces(kit.data.value.reserved) }} as used</Button>
+                <Button :disabled="busy" type="text" @click="move('returned')">Release</Button>
             </template>
         </div>
         <p v-if="message || errors.move" class="refused" role="alert">{{ message || errors.move?.[0] }}</p>

@@ -22,15 +22,15 @@ const svg = (plan: string): string => `data:image/svg+xml;utf8,${encodeURICompon
                         <b>make {{ saved.data.value.version.units }}</b> · about {{ Math.ceil(sheet.minutes / 5) * 5 }} minutes each
                     </p>
                 </div>
-                <a class="print" :href="`/api/v1/versions/${version}/sheet`" target="_blank" rel="noopener">Open as PDF, one page</a>
+                <a class="print" :href="`/api/v1/versions/${version}/sheet`" target="_blank" rel="noopener">Open PDF</a>
             </header>
-            <p v-if="changed" class="changed">This is the saved version; what you changed since is not in it yet.</p>
+            <p v-if="changed" class="changed">This is the saved version. Changes made since are not in it.</p>
             <div class="columns">
                 <div class="left">
-                    <h3>Get</h3>
+                    <h3>Shopping list</h3>
                     <KitList :version="version" :currency="currency" :may-change="mayChange" />
                     <template v-if="sheet.cuts.length">
-                        <h3>Cut</h3>
+                        <h3>Cut list</h3>
                         <div class="cuts">
                             <figure v-for="cut in sheet.cuts" :key="cut.name">
                                 <img :src="svg(cut.plan)" :alt="`${cut.name}: ${cut.size}`" />
@@ -41,7 +41,7 @@ const svg = (plan: string): string => `data:image/svg+xml;utf8,${encodeURICompon
                                 </figcaption>
                             </figure>
                         </div>
-                        <p class="aside">Frames differ by maker: measure yours before you cut.</p>
+                        <p class="aside">Frame sizes differ: measure yours before you cut.</p>
                     </template>
                 </div>
                 <ol>

@@ -10,12 +10,12 @@ const emit = defineEmits<{ units: [units: number]; another: [build: number | nul
 const { show } = useMeasure();
 
 const FIELDS = [
-    { key: 'name', name: 'What it is', hint: 'Tower purifier' },
-    { key: 'clean_air', name: 'Clean air it is rated for', hint: '140 cfm' },
+    { key: 'name', name: 'Name', hint: 'Tower purifier' },
+    { key: 'clean_air', name: 'Rated clean air', hint: '140 cfm' },
     { key: 'level', name: 'Level at 1 m', hint: '50 dBA' },
     { key: 'power', name: 'Power', hint: '45 W' },
     { key: 'refill_price', name: 'Price of its filters', hint: '35' },
-    { key: 'refill_months', name: 'They last, months', hint: '6' },
+    { key: 'refill_months', name: 'Filter life, months', hint: '6' },
     { key: 'width', name: 'Width', hint: '14 in' },
     { key: 'depth', name: 'Depth', hint: '9 in' },
     { key: 'height', name: 'Height', hint: '20 in' },
@@ -59,8 +59,8 @@ const line = computed(() => props.ledger.unit?.speeds[props.ledger.unit.chosen])
 
 <template>
     <div class="stands">
-        <h2>What stands in this room</h2>
-        <p class="teach">All of it counts together: clean air, noise at every seat, watts and cost.</p>
+        <h2>Purifiers in this room</h2>
+        <p class="teach">They count together: clean air, noise at every seat, power and cost.</p>
         <ul>
             <li v-if="ledger.unit && line" class="bench">
                 <span class="count">
@@ -78,7 +78,7 @@ const line = computed(() => props.ledger.unit?.speeds[props.ledger.unit.chosen])
                 <span class="what"
                     ><b>{{ ledger.unit.summary.split(' · ')[0] }}</b> on the bench, speed {{ line.name }}</span
                 >
-                <span class="says">{{ placing.isPlaced.value ? 'stands there' : 'stands there once it is saved' }}</span>
+                <span class="says">{{ placing.isPlaced.value ? 'in the room' : 'counts once it is saved' }}</span>
             </li>
             <li v-for="row in placing.beside.value" :key="JSON.stringify(row)" :class="{ left: !placing.isCounted(row) }">
                 <span class="count">
@@ -112,17 +112,17 @@ const line = computed(() => props.ledger.unit?.speeds[props.ledger.unit.chosen])
                 >
                 <span class="do">
                     <label><input type="checkbox" :checked="placing.isCounted(row)" @change="placing.toggle(row)" /> count it</label>
-                    <button v-if="row.build" type="button" @click="emit('another', row.build)">To the bench</button>
-                    <button type="button" :disabled="placing.busy.value" @click="placing.remove(row)">Take it out</button>
+                    <button v-if="row.build" type="button" @click="emit('another', row.build)">Open on the bench</button>
+                    <button type="button" :disabled="placing.busy.value" @click="placing.remove(row)">Remove</button>
                 </span>
             </li>
         </ul>
         <p v-if="placing.fault.value" class="fault" role="alert">{{ placing.fault.value }}</p>
         <div class="add">
-            <button type="button" :aria-expanded="writing" @click="writing = !writing">Add a purifier that was bought</button>
-            <button v-if="placing.build.value" type="button" @click="emit('another', null)">Begin another build beside these</button>
+            <button type="button" :aria-expanded="writing" @click="writing = !writing">Add a bought purifier</button>
+            <button v-if="placing.build.value" type="button" @click="emit('another', null)">Start another build</button>
         </div>
-        <form v-if="writing" aria-label="A purifier that was bought" @submit.prevent="addBought">
+        <form v-if="writing" aria-label="Bought purifier" @submit.prevent="addBought">
             <label v-for="field in FIELDS" :key="field.key">
                 <span>{{ field.name }}</span>
                 <input
@@ -134,8 +134,8 @@ const line = computed(() => props.ledger.unit?.speeds[props.ledger.unit.chosen])
                 />
                 <FieldFault :said="faultOf(field.key)" />
             </label>
-            <p class="teach">From its label or its maker’s sheet, at the setting it will run at. What is not told stays empty.</p>
-            <button type="submit" class="go" :disabled="placing.busy.value">Put it in the room</button>
+            <p class="teach">Take these from the label or the data sheet, at the speed it will run at. Leave empty what is not stated.</p>
+            <button type="submit" class="go" :disabled="placing.busy.value">Add to the room</button>
         </form>
         <template v-if="aside.length">
             <h2>Other builds for this room</h2>
@@ -145,7 +145,7 @@ const line = computed(() => props.ledger.unit?.speeds[props.ledger.unit.chosen])
                         ><b>{{ build.name }}</b> version {{ build.latest.number }}</span
                     >
                     <span class="do">
-                        <button type="button" @click="emit('another', build.id)">To the bench</button>
+                        <button type="button" @click="emit('another', build.id)">Open on the bench</button>
                         <button
                             type="button"
                             :disabled="placing.busy.value"
@@ -153,7 +153,7 @@ const line = computed(() => props.ledger.unit?.speeds[props.ledger.unit.chosen])
                                 placing.add({ build: build.id, bought: null, count: build.latest.units, speed: build.latest.choices.speed })
                             "
                         >
-                            Put it in the room
+                            Add to the room
                         </button>
                     </span>
                 </li>

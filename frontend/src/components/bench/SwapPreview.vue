@@ -51,7 +51,7 @@ const isLoud = computed(
                 </div>
             </dl>
         </template>
-        <p v-else class="hint">Point at one, or step to it with the keyboard, and see here what it would do.</p>
+        <p v-else class="hint">Point at an option, or move to it with the keyboard, to see what it would change.</p>
     </div>
 </template>
 

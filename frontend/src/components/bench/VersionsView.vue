@@ -16,8 +16,8 @@ const isOnBench = (choices: Choices): boolean => JSON.stringify(choices) === JSO
 <template>
     <div class="versions">
         <p v-if="build === null" class="teach">
-            Nothing is saved yet. What you change is kept by itself as a draft; saving makes a version that never changes again, with the
-            figures it was computed with.
+            No version yet. Your changes are kept as a draft. Saving makes a version that never changes, with the figures it was calculated
+            with.
         </p>
         <ol v-else>
             <li v-for="version in versions.data.value ?? []" :key="version.id" :class="version.standing" :data-version="version.number">
@@ -31,11 +31,11 @@ const isOnBench = (choices: Choices): boolean => JSON.stringify(choices) === JSO
                 </span>
                 <span class="do">
                     <span v-if="isOnBench(version.choices)" class="here">on the bench</span>
-                    <button v-else type="button" @click="emit('take', version.choices)">Bring it to the bench</button>
+                    <button v-else type="button" @click="emit('take', version.choices)">Restore</button>
                     <button
                         type="button"
                         :aria-pressed="version.id === against"
-                        title="The ledger shows what is different from it"
+                        title="The ledger shows the differences from it"
                         @click="emit('holdAgainst', version.id === against ? null : version.id)"
                     >
                         Pin to the ledger

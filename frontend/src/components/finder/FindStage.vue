@@ -88,20 +88,21 @@ const number = (count: number): string => count.toLocaleString('en');
         <p class="state" role="status">
             <template v-if="away">{{ away.message }} <button type="button" @click="ask">Try again</button></template>
             <template v-else-if="busy && !found"
-                >Putting every fan, filter and shape together … <button type="button" @click="cancel()">Stop</button></template
+                >Searching all combinations of fans, filters and shapes … <button type="button" @click="cancel()">Stop</button></template
             >
             <template v-else-if="found">
-                {{ number(found.generated) }} builds looked at. <b>{{ number(found.builds.length) }}</b> reach the goal ({{ goalName }}),
-                keep to this, and are beaten by no other.
+                {{ number(found.generated) }} builds compared. <b>{{ number(found.builds.length) }}</b> best builds reach the goal ({{
+                    goalName
+                }}) within these limits: no other is better in every respect.
                 <label v-if="there.length" class="adds"
-                    ><input v-model="adds" type="checkbox" data-adds /> add to what stands there ({{ count(there) }})</label
+                    ><input v-model="adds" type="checkbox" data-adds /> count what is in the room ({{ count(there) }})</label
                 >
-                <span v-if="busy" class="again">Looking again …</span>
+                <span v-if="busy" class="again">Searching …</span>
             </template>
         </p>
-        <div v-if="found" class="scroll" tabindex="0" role="region" aria-label="What was found" :class="{ stale: busy }">
+        <div v-if="found" class="scroll" tabindex="0" role="region" aria-label="Best builds" :class="{ stale: busy }">
             <template v-if="found.builds.length">
-                <h2>Best at something</h2>
+                <h2>Best in one respect</h2>
                 <div class="cards picks">
                     <FoundCard
                         v-for="pick in picks"
@@ -115,7 +116,7 @@ const number = (count: number): string => count.toLocaleString('en');
                         @take="emit('take', pick.build.choices, adds)"
                     />
                 </div>
-                <h2>All of them <small>the best of each measure on top; pull the tape along a measure to narrow them down</small></h2>
+                <h2>All best builds <small>best values on top; drag along an axis to filter</small></h2>
                 <BuildAxes
                     :axes="found.axes"
                     :builds="found.builds"
@@ -126,8 +127,8 @@ const number = (count: number): string => count.toLocaleString('en');
                     @light="(code) => (lit = code)"
                 />
                 <p class="count" aria-live="polite">
-                    {{ number(brushed.length) }} within the tape, the cheapest first.
-                    <button v-if="Object.keys(brush).length" type="button" @click="brush = {}">Show all again</button>
+                    {{ number(brushed.length) }} selected, cheapest first.
+                    <button v-if="Object.keys(brush).length" type="button" @click="brush = {}">Clear selection</button>
                 </p>
                 <div class="cards">
                     <FoundCard
@@ -144,16 +145,16 @@ const number = (count: number): string => count.toLocaleString('en');
                 </div>
                 <button v-if="listed.length < brushed.length" type="button" class="next" @click="shown += FIRST">Show more</button>
             </template>
-            <p v-else class="none"><b>Nothing keeps all of this.</b> Here is the nearest to each limit, the others being kept.</p>
+            <p v-else class="none"><b>No build meets all limits.</b> These come nearest to each limit while they meet the others.</p>
             <section v-if="found.binding.length" class="binding">
-                <h2 v-if="found.builds.length">What your limits keep out</h2>
+                <h2 v-if="found.builds.length">What your limits rule out</h2>
                 <div v-for="one in found.binding" :key="one.limit">
                     <h3>{{ show(one.text) }}</h3>
                     <ul v-if="found.builds.length">
                         <li v-for="wish in one.wishes" :key="wish.build.code + show(wish.text)">
                             {{ show(wish.text) }}
                             <button type="button" @click="emit('take', wish.build.choices, adds)">
-                                See it<span class="visually-hidden"> on the bench: {{ wish.build.title }}</span>
+                                Show<span class="visually-hidden"> on the bench: {{ wish.build.title }}</span>
                             </button>
                         </li>
                     </ul>
@@ -172,7 +173,7 @@ const number = (count: number): string => count.toLocaleString('en');
                 </div>
             </section>
             <details v-if="found.leftOut.length" class="left">
-                <summary>What does not fit together, and why</summary>
+                <summary>What does not fit, and why</summary>
                 <ul>
                     <li v-for="one in found.leftOut" :key="one.shape + one.reason">{{ one.shape }}: {{ one.reason }}</li>
                 </ul>

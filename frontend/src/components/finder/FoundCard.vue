@@ -21,11 +21,11 @@ const whole = (money: string): string => Math.round(Number(money)).toLocaleStrin
         <p>{{ build.parts }}</p>
         <dl class="figure">
             <div>
-                <dt>to buy</dt>
+                <dt>first cost</dt>
                 <dd>{{ whole(build.firstCost) }} {{ currency }}</dd>
             </div>
             <div>
-                <dt>in all</dt>
+                <dt>total</dt>
                 <dd>{{ whole(build.totalCost) }}</dd>
             </div>
             <div>
@@ -50,7 +50,7 @@ const whole = (money: string): string => Math.round(Number(money)).toLocaleStrin
             </div>
         </dl>
         <button type="button" @focus="emit('light', true)" @blur="emit('light', false)" @click="emit('take')">
-            Put it on the bench<span class="visually-hidden">: {{ build.title }}, {{ build.parts }}</span>
+            Use this build<span class="visually-hidden">: {{ build.title }}, {{ build.parts }}</span>
         </button>
     </article>
 </template>

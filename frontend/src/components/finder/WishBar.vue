@@ -23,10 +23,10 @@ const open = ref(false);
 const SURE = [0.5, 0.75, 0.9];
 
 const FIELDS = computed<{ key: Typed; name: string; unit: string }[]>(() => [
-    { key: 'level', name: 'No louder than', unit: 'dBA' },
-    { key: 'seat', name: 'at a seat', unit: measure.value === 'imperial' ? 'ft off' : 'm off' },
-    { key: 'first_cost', name: 'To buy', unit: props.currency },
-    { key: 'total_cost', name: 'Over the years', unit: props.currency },
+    { key: 'level', name: 'Noise at most', unit: 'dBA' },
+    { key: 'seat', name: 'at a seat', unit: measure.value === 'imperial' ? 'ft away' : 'm away' },
+    { key: 'first_cost', name: 'First cost at most', unit: props.currency },
+    { key: 'total_cost', name: 'Total cost at most', unit: props.currency },
     { key: 'footprint', name: 'Floor', unit: measure.value === 'imperial' ? 'ft²' : 'm²' },
     { key: 'height', name: 'Height', unit: measure.value === 'imperial' ? 'ft' : 'm' },
     { key: 'power', name: 'Power', unit: 'W' },
@@ -42,7 +42,7 @@ function toggle(kind: 'tools' | 'skills', word: string): void {
 </script>
 
 <template>
-    <form class="wishes" aria-label="What a build must keep to" @submit.prevent>
+    <form class="wishes" aria-label="Limits of a build" @submit.prevent>
         <label v-for="field in FIELDS" :key="field.key" :class="{ wrong: errors[`wishes.${field.key}`], set: wishes[field.key] !== '' }">
             <span>{{ field.name }}</span>
             <input
@@ -58,16 +58,16 @@ function toggle(kind: 'tools' | 'skills', word: string): void {
         </label>
         <div class="more">
             <label class="tick"
-                ><input type="checkbox" :checked="wishes.from_stock" @change="emit('change', { from_stock: !wishes.from_stock })" /> fans
-                and filters from stock alone</label
+                ><input type="checkbox" :checked="wishes.from_stock" @change="emit('change', { from_stock: !wishes.from_stock })" /> only
+                fans and filters in stock</label
             >
             <label class="tick"
-                ><input type="checkbox" :checked="wishes.windows" @change="emit('change', { windows: !wishes.windows })" /> in a window
-                too</label
+                ><input type="checkbox" :checked="wishes.windows" @change="emit('change', { windows: !wishes.windows })" /> include window
+                units</label
             >
             <label class="tick"
-                ><input type="checkbox" :checked="wishes.prefilters" @change="emit('change', { prefilters: !wishes.prefilters })" /> with a
-                pre-filter too</label
+                ><input type="checkbox" :checked="wishes.prefilters" @change="emit('change', { prefilters: !wishes.prefilters })" /> include
+                pre-filters</label
             >
             <span class="tick"
                 >at most
@@ -84,8 +84,8 @@ function toggle(kind: 'tools' | 'skills', word: string): void {
                 </button>
                 units</span
             >
-            <span class="tick" role="group" aria-label="How sure it must be that the goal is reached"
-                >how sure
+            <span class="tick" role="group" aria-label="Chance to reach the goal, at least"
+                >chance at least
                 <button
                     v-for="chance in SURE"
                     :key="chance"
@@ -105,18 +105,18 @@ function toggle(kind: 'tools' | 'skills', word: string): void {
                 class="hand"
                 @click="emit('change', { seat: show(nearestSeat) })"
             >
-                Heard at the nearest drawn seat, {{ show(nearestSeat) }} off
+                At the nearest seat on the plan, {{ show(nearestSeat) }} away
             </button>
             <button type="button" class="hand" :aria-expanded="open" @click="open = !open">
                 Tools and skills at hand
                 <b v-if="wishes.tools || wishes.skills"
-                    >({{ tools.length - atHand.tools.length + skills.length - atHand.skills.length }} missing)</b
+                    >({{ tools.length - atHand.tools.length + skills.length - atHand.skills.length }} not at hand)</b
                 >
             </button>
         </div>
         <div v-if="open" class="words">
             <fieldset v-for="kind in ['tools', 'skills'] as const" :key="kind">
-                <legend>{{ kind === 'tools' ? 'Tools that are there' : 'What someone can do' }}</legend>
+                <legend>{{ kind === 'tools' ? 'Tools at hand' : 'Skills' }}</legend>
                 <label v-for="word in kind === 'tools' ? tools : skills" :key="word" class="tick"
                     ><input type="checkbox" :checked="atHand[kind].includes(word)" @change="toggle(kind, word)" /> {{ word }}</label
                 >

@@ -5,7 +5,7 @@ import { useWorking, type Question } from '../../api/queries';
 import { useMeasure } from '../../composables/useMeasure';
 import LedgerFigures from './LedgerFigures.vue';
 import LedgerVerdict from './LedgerVerdict.vue';
-import SchoolList from './SchoolList.vue';
+import RuleList from './RuleList.vue';
 import SpeedSwitch from './SpeedSwitch.vue';
 import VerdictMark from './VerdictMark.vue';
 
@@ -44,12 +44,12 @@ const speed = computed(() => unit.value?.speeds[unit.value.chosen]);
         <VerdictMark v-else-if="ledger.standing" :standing="ledger.standing.isEnough ? 'meets' : 'short'" data-test="standing">
             {{ ledger.standing.verdict }}
             <template #small>
-                {{ ledger.standing.purifiers === 1 ? 'One purifier stands' : `${ledger.standing.purifiers} purifiers stand` }} there:
+                {{ ledger.standing.purifiers === 1 ? 'One purifier is' : `${ledger.standing.purifiers} purifiers are` }} in the room:
                 {{ show(ledger.standing.gets) }}, a chance of <b class="figure">{{ show(ledger.standing.chanceText) }}</b>
             </template>
         </VerdictMark>
         <p v-if="against" class="against">
-            Against version {{ against }}: its figures are struck through.
+            Compared with version {{ against }} (struck through).
             <button type="button" @click="emit('letGo')">Unpin</button>
         </p>
         <LedgerFigures
@@ -68,9 +68,9 @@ const speed = computed(() => unit.value?.speeds[unit.value.chosen]);
             }}<template v-if="unit.form.tipping">, tips at {{ show(unit.form.tipping) }}</template
             >. About {{ unit.form.minutes }} min of work: {{ unit.form.skills.join(', ') }}.
         </p>
-        <p v-else-if="ledger.standing" class="sure">Nothing on the bench yet.{{ ledger.standing.isEnough ? '' : ' Find says what to add.' }}</p>
-        <p v-else class="sure">Nothing on the bench yet. Choose the goal, then a fan, a filter and a shape.</p>
-        <SchoolList :targets="ledger.targets" :open="!unit" />
+        <p v-else-if="ledger.standing" class="sure">No build yet.{{ ledger.standing.isEnough ? '' : ' Find lists what to add.' }}</p>
+        <p v-else class="sure">No build yet. Choose a goal, then a fan, a filter and a shape.</p>
+        <RuleList :targets="ledger.targets" :open="!unit" />
         <details v-if="ledger.cautions.length" class="cautions">
             <summary>{{ ledger.cautions.length }} cautions apply</summary>
             <p v-for="caution in ledger.cautions" :key="caution.id">

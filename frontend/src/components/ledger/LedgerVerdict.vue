@@ -19,7 +19,7 @@ function besides({ likelihood, standing }: Unit): string {
     <VerdictMark :standing="unit.standing" data-test="verdict">
         {{ unit.verdict }}{{ besides(unit) }}
         <template #small
-            >a chance of <b class="figure" data-test="chance">{{ show(unit.chanceText) }}</b></template
+            >chance to reach the goal <b class="figure" data-test="chance">{{ show(unit.chanceText) }}</b></template
         >
     </VerdictMark>
     <div class="band" aria-hidden="true">
@@ -33,7 +33,7 @@ function besides({ likelihood, standing }: Unit): string {
         <li v-for="remark in unit.remarks" :key="remark" class="remark">{{ remark }}</li>
     </ul>
     <p class="needed">
-        By the figures as told the room needs <b class="figure" data-test="needed">{{ unit.needed }}</b>
+        With these figures the room needs <b class="figure" data-test="needed">{{ unit.needed }}</b>
         {{ unit.needed === 1 ? 'unit' : 'units' }} at this speed.
     </p>
     <p v-if="unit.surer" class="surer" data-test="surer">What would make it surer: {{ show(unit.surer) }}</p>

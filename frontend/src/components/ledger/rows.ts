@@ -19,10 +19,10 @@ const OF_SPEED: { key: keyof Speed; name: string; strong?: boolean }[] = [
     { key: 'minutes90', name: '90 % gone in' },
     { key: 'minutes99', name: '99 % gone in' },
     { key: 'level', name: 'Level at 1 m' },
-    { key: 'seatLevel', name: 'At the loudest seat' },
+    { key: 'seatLevel', name: 'Level at the loudest seat' },
     { key: 'watts', name: 'Power' },
     { key: 'filterFlow', name: 'Through filters' },
-    { key: 'bypassFlow', name: 'Past filters' },
+    { key: 'bypassFlow', name: 'Bypass' },
     { key: 'pressure', name: 'Pressure in box' },
 ];
 
@@ -40,7 +40,7 @@ export const years = (unit: NonNullable<Ledger['unit']>): string => unit.cost.sp
 /** The band is of the clean air that the goal judges, which need not be that of the room. */
 function bandName(ledger: Ledger): string {
     const judges = ledger.targets.find((target) => target.isGoal)?.judges ?? ledger.pollutant;
-    return judges === ledger.pollutant ? 'Nine times in ten' : `Nine times in ten, ${judges.toLowerCase()}`;
+    return judges === ledger.pollutant ? '90 % range' : `90 % range, ${judges.toLowerCase()}`;
 }
 
 /** The rows of the ledger: of the judged speed of a build, or of the bare room before anything is built. */

@@ -37,16 +37,14 @@ const fault = (index: number): string | undefined => props.errors[`packs.${index
                 v-if="mayChange"
                 type="text"
                 html-type="button"
-                :aria-label="`Take pack ${index + 1} away`"
+                :aria-label="`Remove pack ${index + 1}`"
                 @click="packs = packs.filter((_, at) => at !== index)"
             >
                 ✕
             </Button>
             <FieldFault :said="fault(index)" />
         </div>
-        <Button v-if="mayChange" html-type="button" size="small" @click="packs = [...packs, { count: 1, price: '' }]"
-            >+ Another pack</Button
-        >
+        <Button v-if="mayChange" html-type="button" size="small" @click="packs = [...packs, { count: 1, price: '' }]">Add a pack</Button>
     </fieldset>
 </template>
 

@@ -60,17 +60,13 @@ function copy(): void {
                 <h1 v-else>{{ part.name }}</h1>
                 <FieldFault :said="errors.name?.[0]" />
                 <p class="standing">
-                    <template v-if="asNew">A part of your own, like {{ part.likeName }} but for what you write below.</template>
-                    <template v-else-if="part.standing === 'catalogue'"
-                        >As shipped. Write over a figure to put yours in its place.</template
-                    >
-                    <template v-else-if="part.standing === 'changed'"
-                        >Your figures stand in place of the shipped ones where marked.</template
-                    >
-                    <template v-else>Your own part, like {{ part.likeName }} where nothing else is said.</template>
+                    <template v-if="asNew">Your own part, based on {{ part.likeName }}. Change what differs.</template>
+                    <template v-else-if="part.standing === 'catalogue'">Shipped figures. Type over a figure to use your own.</template>
+                    <template v-else-if="part.standing === 'changed'">Your own figures are marked.</template>
+                    <template v-else>Your own part, based on {{ part.likeName }}.</template>
                 </p>
             </div>
-            <Button v-if="mayChange && !asNew" html-type="button" @click="copy">Make one of your own like it</Button>
+            <Button v-if="mayChange && !asNew" html-type="button" @click="copy">Copy as your own part</Button>
         </header>
         <div class="columns">
             <div class="main">
@@ -78,7 +74,7 @@ function copy(): void {
                     <thead>
                         <tr>
                             <th scope="col">Figure</th>
-                            <th scope="col">In force</th>
+                            <th scope="col">Used</th>
                             <th scope="col">Yours</th>
                             <th scope="col">From</th>
                         </tr>
@@ -153,22 +149,20 @@ function copy(): void {
             </div>
         </div>
         <footer v-if="mayChange">
-            <Button type="primary" html-type="submit" :loading="busy">{{
-                asNew ? 'Keep as a part of your own' : 'Keep these figures'
-            }}</Button>
+            <Button type="primary" html-type="submit" :loading="busy">{{ asNew ? 'Save as your own part' : 'Save figures' }}</Button>
             <Button v-if="part.standing !== 'catalogue' && !asNew" html-type="button" danger @click="emit('takeBack')">
-                {{ part.standing === 'own' ? 'Take this part away' : 'Back to the shipped figures' }}
+                {{ part.standing === 'own' ? 'Delete this part' : 'Restore shipped figures' }}
             </Button>
-            <Button v-if="asNew" html-type="button" @click="asNew = false">Never mind</Button>
+            <Button v-if="asNew" html-type="button" @click="asNew = false">Cancel</Button>
             <span class="done" role="status">{{ done }}</span>
             <span v-if="message" class="fault" role="alert">{{ message }}</span>
             <span class="count"
                 >{{ filled }} of {{ form.figures.length }} figures are yours{{
                     form.points.length ? `, and ${form.points.length} points` : ''
-                }}. Saved versions keep theirs.</span
+                }}. Saved versions keep their figures.</span
             >
         </footer>
-        <footer v-else>As a reader you may look but not change parts.</footer>
+        <footer v-else>Readers can view parts but not change them.</footer>
     </form>
 </template>
 

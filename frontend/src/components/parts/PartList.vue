@@ -43,7 +43,7 @@ watch(
                 {{ one.name }}
             </button>
         </div>
-        <Input v-model:value="sought" placeholder="Find, such as “20x20 14 dense” or “your own”" aria-label="Find a part" />
+        <Input v-model:value="sought" placeholder="Search, for example “20x20 14 dense” or “your own”" aria-label="Search parts" />
         <ul ref="list">
             <li v-for="part in found" :key="part.code">
                 <button type="button" :aria-current="part.code === code" :data-part-code="part.code" @click="emit('pick', part)">
@@ -52,7 +52,7 @@ watch(
                     <i v-if="part.standing !== 'catalogue'">{{ STANDING[part.standing] }}</i>
                 </button>
             </li>
-            <li v-if="found.length === 0" class="none">Nothing of that name. Try a size, a grade or a kind.</li>
+            <li v-if="found.length === 0" class="none">Nothing found. Try a size, a grade or a kind.</li>
         </ul>
     </nav>
 </template>

@@ -24,8 +24,8 @@ const fault = (...fields: string[]): string | undefined => fields.map((field) =>
 
 <template>
     <fieldset :disabled="!mayChange">
-        <legend>Points you measured</legend>
-        <p v-if="points.length === 0" class="about">They stand in place of the figures of the curve.</p>
+        <legend>Measured points</legend>
+        <p v-if="points.length === 0" class="about">They replace the figures of the curve.</p>
         <template v-else>
             <label>
                 These are
@@ -55,7 +55,7 @@ const fault = (...fields: string[]): string | undefined => fields.map((field) =>
                     v-if="mayChange"
                     type="text"
                     html-type="button"
-                    :aria-label="`Take point ${index + 1} away`"
+                    :aria-label="`Remove point ${index + 1}`"
                     @click="points = points.filter((_, at) => at !== index)"
                 >
                     ✕
@@ -69,7 +69,7 @@ const fault = (...fields: string[]): string | undefined => fields.map((field) =>
             html-type="button"
             size="small"
             @click="points = points.length ? [...points, { ...EMPTY }] : [{ ...EMPTY }, { ...EMPTY }]"
-            >+ {{ points.length ? 'Another point' : 'Points of a curve' }}</Button
+            >{{ points.length ? 'Add a point' : 'Add points' }}</Button
         >
     </fieldset>
 </template>

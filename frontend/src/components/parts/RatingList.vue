@@ -10,8 +10,8 @@ const claims = computed(() => [...new Map(props.ratings.flatMap((rating) => rati
 
 <template>
     <section aria-labelledby="ratings">
-        <h2 id="ratings">What packs of this grade may print instead</h2>
-        <p class="about">Never exact: the same step stands for better and worse filters.</p>
+        <h2 id="ratings">Other ratings printed on packs of this grade</h2>
+        <p class="about">Approximate: one step covers better and worse filters.</p>
         <div class="both">
             <ul>
                 <li v-for="rating in ratings" :key="rating.scale + rating.step" :title="rating.source">

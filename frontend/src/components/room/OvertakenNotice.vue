@@ -18,10 +18,10 @@ const says = computed(() => {
     <div class="overtaken" role="alert">
         <p>
             <b>{{ says }}</b>
-            {{ changed ? 'Nothing of either is lost: yours is still on this screen, theirs is saved.' : 'You see the one before.' }}
+            {{ changed ? 'Nothing is lost: yours is on this screen, theirs is saved.' : 'You see the version before.' }}
         </p>
-        <button type="button" @click="$emit('theirs')">See theirs</button>
-        <button v-if="changed" type="button" @click="$emit('mine')">Keep mine, save it after theirs</button>
+        <button type="button" @click="$emit('theirs')">Show theirs</button>
+        <button v-if="changed" type="button" @click="$emit('mine')">Keep mine</button>
     </div>
 </template>
 

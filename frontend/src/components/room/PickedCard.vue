@@ -42,7 +42,7 @@ const text = (event: Event): string => (event.target as HTMLInputElement).value;
 </script>
 
 <template>
-    <section class="card" aria-label="What is picked">
+    <section class="card" aria-label="Selection">
         <header>
             <h3>{{ title }}</h3>
             <button type="button" class="close" aria-label="Done" @click="emit('close')">✕</button>
@@ -59,16 +59,16 @@ const text = (event: Event): string => (event.target as HTMLInputElement).value;
                 />
             </label>
             <FieldFault :said="fault(`outline.${picked.index}.height`)" />
-            <p>A ceiling that slopes has another height at its other corners.</p>
+            <p>For a sloping ceiling, enter another height at the other corners.</p>
             <button v-if="corners.length > FEWEST" type="button" @click="emit('remove')">Remove this corner</button>
         </template>
         <template v-else-if="picked.kind === 'wall' && corner">
             <label v-if="isDrawn" class="tick">
                 <input type="checkbox" :checked="corner.taped" @change="emit('corner', { taped: !corner.taped })" />
-                Read off the tape: keep this length
+                Measured: keep this length
             </label>
-            <button type="button" @click="emit('split')">Put a corner in it</button>
-            <button type="button" @click="emit('recess')">Put a recess in it</button>
+            <button type="button" @click="emit('split')">Add a corner</button>
+            <button type="button" @click="emit('recess')">Add a recess</button>
         </template>
         <template v-else-if="one">
             <label v-for="side in SIDES[one.kind] ?? []" :key="side">
@@ -85,11 +85,11 @@ const text = (event: Event): string => (event.target as HTMLInputElement).value;
             <label v-if="one.kind === 'door'">
                 Leads to
                 <select :value="one.leads_to" @change="emit('furnishing', { leads_to: text($event) })">
-                    <option value="">outdoors, or what is not drawn</option>
+                    <option value="">outdoors, or a room that is not drawn</option>
                     <option v-for="room in neighbours" :key="room.id" :value="String(room.id)">{{ room.name }}</option>
                 </select>
             </label>
-            <button type="button" @click="emit('remove')">Take it out</button>
+            <button type="button" @click="emit('remove')">Remove</button>
         </template>
     </section>
 </template>

@@ -41,7 +41,7 @@ const around = computed(() => {
 /** Width of a reading with its name, of one without, and of one on a phone; and how high they are. */
 const reading = computed(() => ({ width: isNarrow ? 66 : isDrawn.value ? 92 : 178, height: 40 }));
 
-const VIEWS = { plan: 'Plan', standing: 'As it stands' };
+const VIEWS = { plan: 'Plan', standing: 'In 3D' };
 const view = ref<keyof typeof VIEWS>('plan');
 const picked = ref<Picked | null>(null);
 const isDrawn = computed(() => props.entries.outline.length > 0);
@@ -197,14 +197,14 @@ const isFaulty = computed(() => SIDES.some((side) => said(side) !== undefined));
                 @change="(value) => set({ height: value })"
             />
         </div>
-        <p v-if="whole.length" class="whole" role="alert">{{ whole[0] }} What is drawn stays; the figures are those of before.</p>
+        <p v-if="whole.length" class="whole" role="alert">{{ whole[0] }} The drawing is kept; the figures are from before.</p>
 
         <aside v-if="corners.length && view === 'plan'" class="rail">
-            <div class="palette" role="group" aria-label="Put in the room">
+            <div class="palette" role="group" aria-label="Add to the plan">
                 <button v-for="one in KINDS" :key="one.kind" type="button" :title="one.says" @click="add(one.kind)">
                     + {{ one.name }}
                 </button>
-                <button type="button" class="clear" @click="clear">Draw anew</button>
+                <button type="button" class="clear" @click="clear">Start again</button>
             </div>
             <PickedCard
                 v-if="picked && plan"
@@ -224,9 +224,9 @@ const isFaulty = computed(() => SIDES.some((side) => said(side) !== undefined));
             />
         </aside>
         <div v-if="corners.length === 0" class="first" :class="{ faulty: isFaulty }">
-            <h2>Drag the floor on the mat</h2>
-            <p>Then type what the tape says on each wall, and pull corners where it is no plain rectangle.</p>
-            <p>Or begin with three readings, in feet or metres: 27′ 6″, 27.5 ft, 8.4 m.</p>
+            <h2>Drag a rectangle to draw the floor</h2>
+            <p>Then enter the length of each wall, and drag corners where the room is not a rectangle.</p>
+            <p>Or enter length, width and height, in feet or metres: 27′ 6″, 27.5 ft, 8.4 m.</p>
             <LengthField
                 v-for="side in SIDES"
                 :key="side"

@@ -3,7 +3,7 @@ import { computed } from 'vue';
 import type { Catalogue, Choices, Need, RoomEntries } from '../../api/client';
 import { useMeasure } from '../../composables/useMeasure';
 import FieldFault from './FieldFault.vue';
-import NeedTalk from './NeedTalk.vue';
+import NeedQuestions from './NeedQuestions.vue';
 import RoomDrawing from './RoomDrawing.vue';
 
 const props = defineProps<{
@@ -160,7 +160,7 @@ const text = (event: Event): string => (event.target as HTMLInputElement).value;
                     A heater, stove or furnace burns fuel in it
                 </label>
             </p>
-            <NeedTalk @take="(sets) => emit('need', sets)" />
+            <NeedQuestions @take="(sets) => emit('need', sets)" />
             <FieldFault v-if="entries.people !== ''" :said="fault('people')" />
             <FieldFault :said="fault('noise_limit')" />
             <FieldFault

@@ -20,7 +20,7 @@ const said = computed(() => {
         case 'short':
             return `✕ ${props.room.verdict?.toLowerCase()}`;
         default:
-            return '○ measured, nothing built yet';
+            return '○ no build yet';
     }
 });
 </script>

@@ -15,10 +15,10 @@ const words = computed(() => {
 const next = computed(() =>
     !building.value && roomId.value !== null && !drafting.roomChanged.value && build.value === null
         ? stage.value === 'room'
-            ? ({ key: 'target', name: 'choose the target' } as const)
+            ? ({ key: 'target', name: 'choose a goal' } as const)
             : stage.value === 'target'
-              ? ({ key: 'find', name: 'what would do it' } as const)
-              : ({ key: 'build', name: 'build for it' } as const)
+              ? ({ key: 'find', name: 'find builds' } as const)
+              : ({ key: 'build', name: 'build' } as const)
         : null,
 );
 
@@ -35,14 +35,14 @@ async function save(): Promise<void> {
 <template>
     <footer v-if="mayBuild">
         <p v-if="work.kept.value !== 'none'" class="kept" aria-live="polite">
-            {{ work.kept.value === 'kept' ? 'Kept as your draft' : 'Kept in this browser until Jornel can be reached' }}
+            {{ work.kept.value === 'kept' ? 'Draft saved' : 'Draft kept in this browser until the server can be reached' }}
         </p>
         <Button type="primary" size="large" block :loading="saving.busy.value" :disabled="!saving.worthwhile(building)" @click="save">
             {{ words }}
         </Button>
         <Button v-if="next" type="primary" size="large" block @click="stage = next.key">Next: {{ next.name }}</Button>
     </footer>
-    <footer v-else-if="programme.data.value" class="reader">You may look and try things out; saving is for builders and organisers.</footer>
+    <footer v-else-if="programme.data.value" class="reader">You can try things out. Only builders and organisers can save.</footer>
 </template>
 
 <style scoped>

@@ -4,7 +4,7 @@ import { computed, ref, watch } from 'vue';
 import type { Ledger } from '../../api/client';
 import { useMeasure } from '../../composables/useMeasure';
 import FieldFault from './FieldFault.vue';
-import SchoolBand from './SchoolBand.vue';
+import RuleBand from './RuleBand.vue';
 
 const props = defineProps<{ ledger: Ledger; goal: string; errors: Record<string, string[]> }>();
 const emit = defineEmits<{ goal: [id: string] }>();
@@ -19,15 +19,13 @@ const percent = (share: number): string => `${share * 100}%`;
 </script>
 
 <template>
-    <section class="stage mat" aria-label="Target">
+    <section class="stage mat" aria-label="Goal">
         <header>
-            <h2>How much clean air should this room have?</h2>
+            <h2>Needed clean air</h2>
             <p>
-                Practitioners differ. For <b>{{ show(ledger.volume) }}</b> of room on <b>{{ show(ledger.floorArea) }}</b> of floor, each
-                school asks for this much; pick the one you answer to.
-                <template v-if="ledger.targets.some((target) => target.already)">
-                    The striped part the building gives already; the rest is to make.
-                </template>
+                Rules differ. This is what each of them needs for <b>{{ show(ledger.volume) }}</b> of air over
+                <b>{{ show(ledger.floorArea) }}</b> of floor. Choose the one you follow.
+                <template v-if="ledger.targets.some((target) => target.already)"> Striped: what the building already provides. </template>
             </p>
         </header>
         <div class="board">
@@ -38,8 +36,8 @@ const percent = (share: number): string => `${share * 100}%`;
                     >
                 </span>
             </div>
-            <div role="radiogroup" aria-label="Target" class="schools">
-                <SchoolBand
+            <div role="radiogroup" aria-label="Goal" class="rules">
+                <RuleBand
                     v-for="target in ledger.targets"
                     :key="target.id"
                     :target="target"

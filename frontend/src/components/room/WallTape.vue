@@ -28,7 +28,7 @@ function done(): void {
         <input
             class="figure"
             :value="written ?? show(reading)"
-            :aria-label="`Length of wall ${index + 1}${taped ? ', read off the tape' : ', as drawn'}`"
+            :aria-label="`Length of wall ${index + 1}${taped ? ', measured' : ', as drawn'}`"
             :aria-invalid="fault !== undefined"
             :data-length="index"
             autocomplete="off"

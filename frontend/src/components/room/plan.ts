@@ -6,13 +6,13 @@ export type Kind = Furnishing['kind'];
 
 /** What can be put in a room, in the order in which it is asked for. */
 export const KINDS: { kind: Kind; name: string; says: string }[] = [
-    { kind: 'door', name: 'Door', says: 'joins two rooms, or leads out' },
+    { kind: 'door', name: 'Door', says: 'between two rooms, or outdoors' },
     { kind: 'window', name: 'Window', says: 'in the nearest wall' },
-    { kind: 'outlet', name: 'Outlet', says: 'where a plug goes' },
-    { kind: 'seat', name: 'Seat', says: 'how loud it is there' },
-    { kind: 'built-in', name: 'Built-in', says: 'its bulk is not air' },
+    { kind: 'outlet', name: 'Outlet', says: 'for the plug' },
+    { kind: 'seat', name: 'Seat', says: 'to calculate the noise there' },
+    { kind: 'built-in', name: 'Built-in', says: 'its volume is deducted' },
     { kind: 'appliance', name: 'Heater or stove', says: 'burns fuel' },
-    { kind: 'unit', name: 'Purifier', says: 'where it stands' },
+    { kind: 'unit', name: 'Purifier', says: 'its place in the room' },
 ];
 
 export const nameOf = (kind: Kind): string => KINDS.find((one) => one.kind === kind)?.name ?? kind;

@@ -8,7 +8,7 @@ const emit = defineEmits<{ pick: [] }>();
 /** Pieces that are drawn one by one; more are told as a number alone. */
 const MOST = 28;
 const drawn = computed(() =>
-    Array.from({ length: Math.min(MOST, props.line.onHand) }, (_, index) => (index < props.line.promised ? 'promised' : 'free')),
+    Array.from({ length: Math.min(MOST, props.line.onHand) }, (_, index) => (index < props.line.reserved ? 'reserved' : 'free')),
 );
 </script>
 
@@ -21,7 +21,7 @@ const drawn = computed(() =>
             <em v-if="line.onHand === 0">empty</em>
         </span>
         <span class="figure">
-            {{ line.free }} free<template v-if="line.promised">, {{ line.promised }} promised</template>
+            {{ line.free }} free<template v-if="line.reserved">, {{ line.reserved }} reserved</template>
         </span>
     </button>
 </template>
@@ -65,7 +65,7 @@ i {
     border: 1.5px solid var(--ink);
     background: var(--pleat);
 }
-i.promised {
+i.reserved {
     background: repeating-linear-gradient(135deg, var(--tape) 0 3px, var(--sheet) 3px 6px);
 }
 em {

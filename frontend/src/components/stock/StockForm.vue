@@ -18,13 +18,13 @@ const props = defineProps<{
 const emit = defineEmits<{ move: [movement: StockMovement] }>();
 
 const MOVES: { move: Move; name: string; says: string }[] = [
-    { move: 'bought', name: 'Bought', says: 'They come to the shelf.' },
-    { move: 'reserved', name: 'Promise', says: 'They stay on the shelf for one build: no other counts on them.' },
-    { move: 'used', name: 'Use', says: 'They go into a build: those promised to it first, then free ones.' },
+    { move: 'bought', name: 'Bought', says: 'Adds pieces to stock.' },
+    { move: 'reserved', name: 'Promise', says: 'Sets pieces aside for one build.' },
+    { move: 'used', name: 'Use', says: 'Takes pieces for a build: reserved ones first, then available ones.' },
     {
         move: 'returned',
         name: 'Return',
-        says: 'They come back from a build: what was promised becomes free, what went in is on the shelf again.',
+        says: 'Returns pieces from a build to stock.',
     },
 ];
 
@@ -68,9 +68,9 @@ function move(): void {
 </script>
 
 <template>
-    <form class="form" aria-label="Move pieces" @submit.prevent="move">
-        <h2>What moved?</h2>
-        <div class="moves" role="radiogroup" aria-label="What happened">
+    <form class="form" aria-label="Stock movement" @submit.prevent="move">
+        <h2>Stock movement</h2>
+        <div class="moves" role="radiogroup" aria-label="Movement">
             <button
                 v-for="one in MOVES"
                 :key="one.move"
@@ -113,7 +113,7 @@ function move(): void {
         <label v-if="written.move !== 'bought'">
             <span>{{ written.move === 'returned' ? 'From which build' : 'For which build' }}</span>
             <select v-model="written.build" aria-label="Build">
-                <option :value="null">{{ written.move === 'reserved' ? 'Choose a build' : 'None of ours' }}</option>
+                <option :value="null">{{ written.move === 'reserved' ? 'Choose a build' : 'No build' }}</option>
                 <option v-for="build in builds" :key="build.id" :value="build.id">{{ build.name }}</option>
             </select>
             <FieldFault v-if="errors.build" :said="errors.build[0]!" />
@@ -122,7 +122,7 @@ function move(): void {
             <span>Note</span>
             <Input v-model:value="written.note" placeholder="from whom, for what" autocomplete="off" aria-label="Note" :maxlength="200" />
         </label>
-        <Button type="primary" size="large" html-type="submit" :disabled="!written.part || busy">Write it down</Button>
+        <Button type="primary" size="large" html-type="submit" :disabled="!written.part || busy">Save</Button>
         <p role="status" class="done">{{ message || done }}</p>
     </form>
 </template>

@@ -12,7 +12,7 @@ const percent = (share: number): string => `${share * 100}%`;
     <button
         type="button"
         role="radio"
-        class="school"
+        class="rule"
         :aria-checked="chosen"
         :disabled="!target.asks"
         :data-target="target.id"
@@ -23,11 +23,13 @@ const percent = (share: number): string => `${share * 100}%`;
             <small>{{ target.source }}</small>
         </span>
         <span class="track" :class="{ built: buildShare !== null }">
-            <i v-if="buildShare !== null" class="build" :style="{ left: percent(buildShare) }"><b>{{ buildName }}</b></i>
+            <i v-if="buildShare !== null" class="build" :style="{ left: percent(buildShare) }"
+                ><b>{{ buildName }}</b></i
+            >
             <span v-if="target.asks" class="strip" :style="{ width: percent(target.share) }" />
             <span v-if="target.already" class="already" :style="{ width: percent(target.alreadyShare) }" />
             <span class="asks figure" :style="{ left: percent(target.share) }"
-                >{{ target.asks ? show(target.asks) : `say ${target.needs}`
+                >{{ target.asks ? show(target.asks) : `enter ${target.needs}`
                 }}<small v-if="target.already && target.remains">make {{ show(target.remains) }}</small></span
             >
         </span>
@@ -35,7 +37,7 @@ const percent = (share: number): string => `${share * 100}%`;
 </template>
 
 <style scoped>
-.school {
+.rule {
     display: grid;
     grid-template-columns: 286px 1fr;
     padding-right: 118px !important;
@@ -52,10 +54,10 @@ const percent = (share: number): string => `${share * 100}%`;
     min-height: 40px;
     position: relative;
 }
-.school:hover:not(:disabled) {
+.rule:hover:not(:disabled) {
     background: var(--paper);
 }
-.school:disabled {
+.rule:disabled {
     cursor: default;
     color: var(--pencil);
 }
@@ -124,23 +126,23 @@ small {
     display: grid;
     line-height: 16px;
 }
-.school[aria-checked='true'] {
+.rule[aria-checked='true'] {
     background: var(--clean-soft);
     box-shadow: inset 6px 0 0 var(--clean);
 }
-.school[aria-checked='true'] small {
+.rule[aria-checked='true'] small {
     color: var(--ink);
 }
-.school[aria-checked='true'] .strip {
+.rule[aria-checked='true'] .strip {
     background: var(--clean);
     border-right-color: var(--ink);
 }
-.school[aria-checked='true'] .words b::before {
+.rule[aria-checked='true'] .words b::before {
     content: '● ';
     color: var(--clean);
 }
 @media (max-width: 900px) {
-    .school {
+    .rule {
         grid-template-columns: 1fr;
         gap: 4px;
     }

@@ -13,13 +13,13 @@ use Jornel\Core\Room\RoomEntry;
 use Jornel\Core\Tests\Sample;
 use PHPUnit\Framework\TestCase;
 
-final class TalkTest extends TestCase
+final class NeedTest extends TestCase
 {
     public function test_every_answer_sets_what_rooms_goals_and_limits_take(): void
     {
         $data = Sample::data();
         $entries = ['name' => 'Room', 'use' => 'dwelling', 'length' => '5 m', 'width' => '4 m', 'height' => '2.5 m', 'people' => '3', 'pollutant' => 'cadr-smoke', 'noise_limit' => '', 'has_fuel_burning' => false, 'outdoor' => '', 'leakiness' => 'ordinary'];
-        foreach ($data->talk()->questions as $question) {
+        foreach ($data->need()->questions as $question) {
             foreach ($question->answers as $answer) {
                 $sets = $answer->sets;
                 $room = RoomEntry::read(array_intersect_key($sets, $entries) + $entries, System::Metric, $data->occupancies(), $data->pollutants(), $data->grades());
@@ -35,7 +35,7 @@ final class TalkTest extends TestCase
 
     public function test_later_answers_go_before_and_say_so(): void
     {
-        $settings = Sample::data()->talk()->settle(['air' => ['breath'], 'who' => ['sensitive'], 'loud' => ['sleep'], 'avoid' => ['burns', 'floor']]);
+        $settings = Sample::data()->need()->settle(['air' => ['breath'], 'who' => ['sensitive'], 'loud' => ['sleep'], 'avoid' => ['burns', 'floor']]);
         $values = array_map(fn (Setting $setting): string|bool => $setting->value, $settings);
 
         self::assertEquals(['pollutant' => 'shared-air', 'goal' => 'air-changes-6', 'noise_limit' => '35 dBA', 'has_fuel_burning' => true, 'limits.footprint' => '2.5 ft²'], $values);
@@ -45,10 +45,10 @@ final class TalkTest extends TestCase
 
     public function test_what_sets_nothing_may_still_be_worth_a_word(): void
     {
-        $talk = Sample::data()->talk();
+        $need = Sample::data()->need();
 
-        self::assertSame(['season'], array_column($talk->said(['long' => ['season'], 'who' => ['anyone'], 'air' => ['pollen']]), 'id'));
-        self::assertSame([], $talk->settle(['long' => ['no-such'], 'nothing' => ['x']]));
-        self::assertNotNull(Leakiness::tryFrom((string) $talk->settle(['ventilates' => ['draughty']])['leakiness']->value));
+        self::assertSame(['season'], array_column($need->said(['long' => ['season'], 'who' => ['anyone'], 'air' => ['pollen']]), 'id'));
+        self::assertSame([], $need->settle(['long' => ['no-such'], 'nothing' => ['x']]));
+        self::assertNotNull(Leakiness::tryFrom((string) $need->settle(['ventilates' => ['draughty']])['leakiness']->value));
     }
 }

@@ -8,22 +8,22 @@ const said = (target: Target): string => (target.reached === null ? '–' : targ
 </script>
 
 <template>
-    <details class="schools" :open="open">
-        <summary>By every school</summary>
+    <details class="rules" :open="open">
+        <summary>All rules</summary>
         <ul>
             <li v-for="target in targets" :key="target.id" :class="{ goal: target.isGoal, no: target.reached === false }">
                 <span aria-hidden="true">{{ said(target) }}</span>
                 <span class="visually-hidden">{{ target.reached === null ? '' : target.reached ? 'reached:' : 'not reached:' }}</span>
                 {{ target.name }}
                 <span v-if="target.asks" class="figure">{{ show(target.asks) }}</span>
-                <small v-else>say {{ target.needs }}</small>
+                <small v-else>enter {{ target.needs }}</small>
             </li>
         </ul>
     </details>
 </template>
 
 <style scoped>
-.schools {
+.rules {
     border-top: 1px solid var(--line);
     padding-top: 8px;
     font-size: 14px;

@@ -7,8 +7,8 @@ namespace Jornel\Core\Room\Need;
 use Jornel\Core\Part\BadRecord;
 use Jornel\Core\Part\Record;
 
-/** The short talk about a need: questions in order, and what their answers come to together. */
-final readonly class Talk
+/** The questions about the need of a room, in order, and what their answers come to together. */
+final readonly class Need
 {
     /** @param  array<string, Question>  $questions  by id */
     private function __construct(public array $questions)

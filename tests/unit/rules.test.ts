@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { Target } from '../../frontend/src/api/client';
-import SchoolBand from '../../frontend/src/components/room/SchoolBand.vue';
+import RuleBand from '../../frontend/src/components/room/RuleBand.vue';
 import { mounted } from './mounted';
 import { shown } from './samples';
 
@@ -20,9 +20,9 @@ const target: Target = {
     reached: null,
 };
 
-describe('a school on the target', () => {
+describe('a rule on the target', () => {
     const band = (over: Partial<Target>, measure: 'imperial' | 'metric' = 'imperial') =>
-        mounted(SchoolBand, { target: { ...target, ...over }, chosen: false, buildShare: null }, measure);
+        mounted(RuleBand, { target: { ...target, ...over }, chosen: false, buildShare: null }, measure);
 
     it('says only what it asks where the building gives nothing', () => {
         const page = band({});
@@ -40,7 +40,7 @@ describe('a school on the target', () => {
 
     it('says what must be told before it asks anything, and cannot be chosen then', () => {
         const page = band({ asks: null, remains: null, share: 0, needs: 'how many people' });
-        expect(page.text('.asks')).toBe('say how many people');
+        expect(page.text('.asks')).toBe('enter how many people');
         expect(page.one<HTMLButtonElement>('button').disabled).toBe(true);
         expect(page.all('.strip')).toHaveLength(0);
     });

@@ -23,7 +23,7 @@ function take(): void {
 <template>
     <div class="talk">
         <button type="button" class="begin" :aria-expanded="open" @click="open = !open">Not sure? Answer six short questions</button>
-        <form v-if="open && need.data.value" class="sheet" aria-label="What is needed" @submit.prevent="take">
+        <form v-if="open && need.data.value" class="sheet" aria-label="Need" @submit.prevent="take">
             <fieldset v-for="question in need.data.value.questions" :key="question.id">
                 <legend>{{ question.asks }}</legend>
                 <button
@@ -39,7 +39,7 @@ function take(): void {
             </fieldset>
             <div class="sets" aria-live="polite">
                 <h3>This sets</h3>
-                <p v-if="need.data.value.sets.length === 0" class="none">nothing yet. What is not answered stays as it is.</p>
+                <p v-if="need.data.value.sets.length === 0" class="none">nothing yet. Unanswered questions change nothing.</p>
                 <dl>
                     <div v-for="one in need.data.value.sets" :key="one.field">
                         <dt>
@@ -49,8 +49,8 @@ function take(): void {
                     </div>
                 </dl>
                 <p v-for="says in need.data.value.says" :key="says" class="says">{{ says }}</p>
-                <button type="submit" class="take" :disabled="need.data.value.sets.length === 0">Take it over</button>
-                <button type="button" class="later" @click="open = false">Not now</button>
+                <button type="submit" class="take" :disabled="need.data.value.sets.length === 0">Apply</button>
+                <button type="button" class="later" @click="open = false">Cancel</button>
             </div>
         </form>
     </div>

@@ -80,15 +80,15 @@ test('the kit of a sheet is reserved from stock in one go and given back', async
     await expect(tape).toContainText('1 from stock');
     await expect(toBuy).toHaveText(/EUR 0\.00/);
     expect(before).not.toContain('EUR 0.00');
-    await expect(sheet.getByRole('button', { name: /^Promise/ })).toHaveCount(0);
+    await expect(sheet.getByRole('button', { name: /^Reserve/ })).toHaveCount(0);
 
     await page.goto('/programmes/1/stock');
     await expect(page.getByText('kit of version 1').first()).toBeVisible();
     await page.goto('/rooms/1/sheet');
     await sheet.getByRole('button', { name: 'Release' }).click();
     await expect(sheet.getByRole('button', { name: 'Reserve 6 pieces from stock' })).toBeVisible();
-    await sheet.getByRole('button', { name: /^Promise/ }).click();
+    await sheet.getByRole('button', { name: /^Reserve/ }).click();
     await sheet.getByRole('button', { name: 'Mark 6 pieces as used' }).click();
-    await expect(sheet.getByRole('button', { name: /^Built/ })).toHaveCount(0);
+    await expect(sheet.getByRole('button', { name: /as used$/ })).toHaveCount(0);
     await expect(toBuy).toHaveText(/EUR 0\.00/);
 });

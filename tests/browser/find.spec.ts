@@ -49,7 +49,7 @@ test('what is in stock is reserved for a build and no longer free for others', a
     const bin = page.locator('[data-bin="20x20x4-g13"]');
     await expect(bin).toContainText('4 free');
     await bin.click();
-    await page.getByRole('radio', { name: 'Promise' }).click();
+    await page.getByRole('radio', { name: 'Reserve' }).click();
     await page.getByRole('textbox', { name: 'Pieces' }).fill('9');
     await page.getByRole('button', { name: 'Save' }).click();
     await expect(page.getByText('Choose the build to reserve them for.')).toBeVisible();

@@ -23,10 +23,10 @@ const open = ref(false);
 const SURE = [0.5, 0.75, 0.9];
 
 const FIELDS = computed<{ key: Typed; name: string; unit: string }[]>(() => [
-    { key: 'level', name: 'Noise at most', unit: 'dBA' },
+    { key: 'level', name: 'Noise', unit: 'dBA' },
     { key: 'seat', name: 'at a seat', unit: measure.value === 'imperial' ? 'ft away' : 'm away' },
-    { key: 'first_cost', name: 'First cost at most', unit: props.currency },
-    { key: 'total_cost', name: 'Total cost at most', unit: props.currency },
+    { key: 'first_cost', name: 'First cost', unit: props.currency },
+    { key: 'total_cost', name: 'Total cost', unit: props.currency },
     { key: 'footprint', name: 'Floor', unit: measure.value === 'imperial' ? 'ft²' : 'm²' },
     { key: 'height', name: 'Height', unit: measure.value === 'imperial' ? 'ft' : 'm' },
     { key: 'power', name: 'Power', unit: 'W' },
@@ -43,6 +43,7 @@ function toggle(kind: 'tools' | 'skills', word: string): void {
 
 <template>
     <form class="wishes" aria-label="Limits of a build" @submit.prevent>
+        <p class="heading"><b>Limits</b> at most; leave empty for no limit</p>
         <label v-for="field in FIELDS" :key="field.key" :class="{ wrong: errors[`wishes.${field.key}`], set: wishes[field.key] !== '' }">
             <span>{{ field.name }}</span>
             <input
@@ -133,6 +134,14 @@ function toggle(kind: 'tools' | 'skills', word: string): void {
     padding: 10px 14px 8px;
     background: var(--paper);
     border-bottom: 1px solid var(--line);
+}
+.heading {
+    grid-column: 1 / -1;
+    font-size: 13px;
+    color: var(--pencil);
+}
+.heading b {
+    color: var(--ink);
 }
 label {
     position: relative;

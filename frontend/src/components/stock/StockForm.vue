@@ -19,7 +19,7 @@ const emit = defineEmits<{ move: [movement: StockMovement] }>();
 
 const MOVES: { move: Move; name: string; says: string }[] = [
     { move: 'bought', name: 'Bought', says: 'Adds pieces to stock.' },
-    { move: 'reserved', name: 'Promise', says: 'Sets pieces aside for one build.' },
+    { move: 'reserved', name: 'Reserve', says: 'Sets pieces aside for one build.' },
     { move: 'used', name: 'Use', says: 'Takes pieces for a build: reserved ones first, then available ones.' },
     {
         move: 'returned',

@@ -8,10 +8,10 @@ declare(strict_types=1);
 use App\Finder\SharedSearch;
 use App\Formats\Format;
 use App\Formats\NotInFormat;
-use Jornel\Core\DataFiles;
+use Jornel\Core\Data\DataFiles;
 use Jornel\Core\Document\FindDocument;
-use Jornel\Core\Invalid;
-use Jornel\Core\InvalidEntries;
+use Jornel\Core\Fault\Invalid;
+use Jornel\Core\Fault\InvalidEntries;
 use Jornel\Core\Part\Record;
 
 $began = hrtime(true);

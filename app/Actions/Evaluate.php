@@ -7,7 +7,7 @@ use App\Models\Programme;
 use App\Models\Room as RoomRecord;
 use App\Models\Version;
 use Jornel\Core\Air\Air;
-use Jornel\Core\DataFiles;
+use Jornel\Core\Data\DataFiles;
 use Jornel\Core\Kit\Economy;
 use Jornel\Core\Ledger\Ledger;
 use Jornel\Core\Ledger\RoomResult;

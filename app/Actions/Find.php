@@ -6,7 +6,7 @@ use App\Models\Build;
 use App\Models\Part;
 use App\Models\Programme;
 use Jornel\Core\Air\Air;
-use Jornel\Core\DataFiles;
+use Jornel\Core\Data\DataFiles;
 use Jornel\Core\Finder\Question;
 use Jornel\Core\Finder\Range;
 use Jornel\Core\Finder\WishEntry;

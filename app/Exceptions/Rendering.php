@@ -8,8 +8,8 @@ use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Jornel\Core\Invalid;
-use Jornel\Core\InvalidEntries;
+use Jornel\Core\Fault\Invalid;
+use Jornel\Core\Fault\InvalidEntries;
 use PDOException;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 

@@ -7,7 +7,7 @@ declare(strict_types=1);
 
 use Jornel\Core\Air\Air;
 use Jornel\Core\Airflow\Performance;
-use Jornel\Core\DataFiles;
+use Jornel\Core\Data\DataFiles;
 use Jornel\Core\Kit\ShoppingList;
 use Jornel\Core\Shape\Corners;
 use Jornel\Core\Shape\Design;

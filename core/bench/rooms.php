@@ -6,7 +6,7 @@ declare(strict_types=1);
 // plain scipy script doing the same work, as a ratio.
 
 use Jornel\Core\Air\BinShares;
-use Jornel\Core\DataFiles;
+use Jornel\Core\Data\DataFiles;
 use Jornel\Core\Room\AirState;
 use Jornel\Core\Room\Building;
 use Jornel\Core\Room\Enclosure;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Tests;
 
-use Jornel\Core\DataFiles;
+use Jornel\Core\Data\DataFiles;
 use Jornel\Core\Document\Documents;
 use Jornel\Core\Part\Rating\RatingStep;
 use Jornel\Core\Shape\Corners;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Jornel\Core\Tests;
 
 use Jornel\Core\Air\Air;
-use Jornel\Core\DataFiles;
+use Jornel\Core\Data\DataFiles;
 use Jornel\Core\Kit\Economy;
 use Jornel\Core\Ledger\Ledger;
 use Jornel\Core\Ledger\Setting;

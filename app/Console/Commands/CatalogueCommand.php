@@ -5,7 +5,7 @@ namespace App\Console\Commands;
 use App\Models\Part;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
-use Jornel\Core\DataFiles;
+use Jornel\Core\Data\DataFiles;
 use Jornel\Core\Part\Catalogue;
 
 class CatalogueCommand extends Command

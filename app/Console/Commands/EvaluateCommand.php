@@ -5,10 +5,10 @@ namespace App\Console\Commands;
 use App\Formats\Format;
 use App\Formats\NotInFormat;
 use Illuminate\Console\Command;
-use Jornel\Core\DataFiles;
+use Jornel\Core\Data\DataFiles;
 use Jornel\Core\Document\Documents;
-use Jornel\Core\Invalid;
-use Jornel\Core\InvalidEntries;
+use Jornel\Core\Fault\Invalid;
+use Jornel\Core\Fault\InvalidEntries;
 
 class EvaluateCommand extends Command
 {

@@ -10,7 +10,7 @@ use App\Models\Programme;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
-use Jornel\Core\DataFiles;
+use Jornel\Core\Data\DataFiles;
 use Jornel\Core\Shape\Corners;
 use Jornel\Core\Shape\Direction;
 use Jornel\Core\Shape\Shape;

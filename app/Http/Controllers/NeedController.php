@@ -5,7 +5,7 @@ namespace App\Http\Controllers;
 use App\Http\Requests\NeedRequest;
 use App\Http\Resources\NeedData;
 use Illuminate\Http\JsonResponse;
-use Jornel\Core\DataFiles;
+use Jornel\Core\Data\DataFiles;
 use OpenApi\Attributes as OA;
 
 class NeedController extends Controller

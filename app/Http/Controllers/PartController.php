@@ -11,7 +11,7 @@ use App\Models\Programme;
 use App\Models\ProgrammePart;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
-use Jornel\Core\DataFiles;
+use Jornel\Core\Data\DataFiles;
 use Jornel\Core\Kit\Drawing\CurvePlan;
 use Jornel\Core\Part\Catalogue;
 use Jornel\Core\Part\Fan;

@@ -7,7 +7,7 @@ use App\Actions\StandsThere;
 use App\Http\Requests\EvaluationRequest;
 use App\Http\Resources\WorkingData;
 use Illuminate\Http\JsonResponse;
-use Jornel\Core\DataFiles;
+use Jornel\Core\Data\DataFiles;
 use Jornel\Core\Kit\Drawing\WorkingPlan;
 use Jornel\Core\Ledger\Why;
 use OpenApi\Attributes as OA;

@@ -3,9 +3,9 @@
 namespace App\Http\Resources;
 
 use Jornel\Core\Room\Need\Answer;
+use Jornel\Core\Room\Need\Need;
 use Jornel\Core\Room\Need\Question;
 use Jornel\Core\Room\Need\Setting;
-use Jornel\Core\Room\Need\Need;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(schema: 'Need', description: 'The questions about the need of a room, and what their answers come to')]

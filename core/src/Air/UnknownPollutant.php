@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Air;
 
-use Jornel\Core\Invalid;
+use Jornel\Core\Fault\Invalid;
 
 final class UnknownPollutant extends Invalid
 {

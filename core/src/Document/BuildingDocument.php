@@ -6,7 +6,7 @@ namespace Jornel\Core\Document;
 
 use Jornel\Core\Air\BinShares;
 use Jornel\Core\Air\Pollutant;
-use Jornel\Core\DataFiles;
+use Jornel\Core\Data\DataFiles;
 use Jornel\Core\Document\Schema\Form;
 use Jornel\Core\Document\Schema\RoomForms;
 use Jornel\Core\Part\BadRecord;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Document;
 
-use Jornel\Core\DataFiles;
+use Jornel\Core\Data\DataFiles;
 use Jornel\Core\Document\Schema\Form;
 use Jornel\Core\Part\Record;
 
@@ -20,8 +20,8 @@ interface Document
      * @param  Record  $document  of the right form
      * @return array<string, mixed> figures in SI units, spelled in the keys
      *
-     * @throws \Jornel\Core\Invalid when one value is at fault
-     * @throws \Jornel\Core\InvalidEntries when several are
+     * @throws \Jornel\Core\Fault\Invalid when one value is at fault
+     * @throws \Jornel\Core\Fault\InvalidEntries when several are
      */
     public static function answer(Record $document, DataFiles $data): array;
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Document;
 
-use Jornel\Core\DataFiles;
+use Jornel\Core\Data\DataFiles;
 use Jornel\Core\Document\Schema\Form;
 use Jornel\Core\Part\Record;
 
@@ -38,8 +38,8 @@ final class Documents
      * @param  array<string, mixed>  $document  already of the right form
      * @return array<string, mixed>
      *
-     * @throws \Jornel\Core\Invalid when one value is at fault
-     * @throws \Jornel\Core\InvalidEntries when several are
+     * @throws \Jornel\Core\Fault\Invalid when one value is at fault
+     * @throws \Jornel\Core\Fault\InvalidEntries when several are
      */
     public static function answer(array $document, DataFiles $data): array
     {

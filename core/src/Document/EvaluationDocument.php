@@ -16,7 +16,7 @@ use Jornel\Core\Airflow\Propagation;
 use Jornel\Core\Airflow\Uncertainty;
 use Jornel\Core\Caution\Caution;
 use Jornel\Core\Caution\Facts;
-use Jornel\Core\DataFiles;
+use Jornel\Core\Data\DataFiles;
 use Jornel\Core\Document\Schema\AirForm;
 use Jornel\Core\Document\Schema\FindForms;
 use Jornel\Core\Document\Schema\Form;

@@ -10,7 +10,7 @@ use Jornel\Core\Airflow\Propagation;
 use Jornel\Core\Airflow\RatedOutput;
 use Jornel\Core\Airflow\Tolerances;
 use Jornel\Core\Airflow\UncertainOutput;
-use Jornel\Core\DataFiles;
+use Jornel\Core\Data\DataFiles;
 use Jornel\Core\Kit\Economy;
 use Jornel\Core\Kit\RunningCost;
 use Jornel\Core\Kit\ShoppingList;

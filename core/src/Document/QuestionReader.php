@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Document;
 
-use Jornel\Core\DataFiles;
+use Jornel\Core\Data\DataFiles;
 use Jornel\Core\Finder\Limit;
 use Jornel\Core\Finder\Limits;
 use Jornel\Core\Finder\Question;

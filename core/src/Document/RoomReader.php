@@ -7,7 +7,7 @@ namespace Jornel\Core\Document;
 use Jornel\Core\Air\BinShares;
 use Jornel\Core\Air\Pollutant;
 use Jornel\Core\Air\Pollutants;
-use Jornel\Core\DataFiles;
+use Jornel\Core\Data\DataFiles;
 use Jornel\Core\Part\BadRecord;
 use Jornel\Core\Part\Grade;
 use Jornel\Core\Part\Record;

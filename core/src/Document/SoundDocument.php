@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Document;
 
-use Jornel\Core\DataFiles;
+use Jornel\Core\Data\DataFiles;
 use Jornel\Core\Document\Schema\Form;
 use Jornel\Core\Part\BadRecord;
 use Jornel\Core\Part\Record;

@@ -6,8 +6,8 @@ namespace Jornel\Core\Document;
 
 use Jornel\Core\Air\Air;
 use Jornel\Core\Airflow\Unit;
-use Jornel\Core\DataFiles;
-use Jornel\Core\Faults;
+use Jornel\Core\Data\DataFiles;
+use Jornel\Core\Fault\Faults;
 use Jornel\Core\Part\Fan;
 use Jornel\Core\Part\Filter;
 use Jornel\Core\Part\Joining;

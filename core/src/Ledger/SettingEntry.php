@@ -6,8 +6,8 @@ namespace Jornel\Core\Ledger;
 
 use Brick\Math\BigDecimal;
 use Jornel\Core\Air\Air;
-use Jornel\Core\Faults;
-use Jornel\Core\InvalidEntries;
+use Jornel\Core\Fault\Faults;
+use Jornel\Core\Fault\InvalidEntries;
 use Jornel\Core\Kit\Economy;
 use Jornel\Core\Quantity\Display;
 use Jornel\Core\Quantity\Entry;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Part;
 
-use Jornel\Core\Faults;
+use Jornel\Core\Fault\Faults;
 use Jornel\Core\Quantity\Display;
 use Jornel\Core\Quantity\Entry;
 use Jornel\Core\Quantity\Provenance;

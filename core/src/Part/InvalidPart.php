@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Part;
 
-use Jornel\Core\Invalid;
+use Jornel\Core\Fault\Invalid;
 use Jornel\Core\Quantity\Provenance;
 
 final class InvalidPart extends Invalid

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Part;
 
-use Jornel\Core\Faults;
-use Jornel\Core\InvalidEntries;
+use Jornel\Core\Fault\Faults;
+use Jornel\Core\Fault\InvalidEntries;
 use Jornel\Core\Quantity\Provenance;
 use Jornel\Core\Quantity\System;
 
@@ -28,7 +28,7 @@ final readonly class PartEntry
      *                                         `pressure`, and `points_from`; packs with `count` and `price`
      *
      * @throws InvalidEntries with every field that is at fault
-     * @throws \Jornel\Core\Invalid when the figures together make no part
+     * @throws \Jornel\Core\Fault\Invalid when the figures together make no part
      */
     public static function read(string $kind, string $id, array $like, array $fields, System $system): self
     {

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Jornel\Core\Part;
 
 use Brick\Math\BigDecimal;
-use Jornel\Core\Faults;
-use Jornel\Core\InvalidEntries;
+use Jornel\Core\Fault\Faults;
+use Jornel\Core\Fault\InvalidEntries;
 use Jornel\Core\Quantity\Display;
 use Jornel\Core\Quantity\Entry;
 use Jornel\Core\Quantity\Provenance;

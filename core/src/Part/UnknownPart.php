@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Part;
 
-use Jornel\Core\Invalid;
+use Jornel\Core\Fault\Invalid;
 
 final class UnknownPart extends Invalid
 {

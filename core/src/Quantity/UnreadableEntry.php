@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Quantity;
 
-use Jornel\Core\Invalid;
+use Jornel\Core\Fault\Invalid;
 
 final class UnreadableEntry extends Invalid
 {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Room;
 
-use Jornel\Core\Invalid;
+use Jornel\Core\Fault\Invalid;
 use Jornel\Core\Room\Plan\FurnishingKind;
 
 final class InvalidRoom extends Invalid

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Shape;
 
-use Jornel\Core\Faults;
-use Jornel\Core\InvalidEntries;
+use Jornel\Core\Fault\Faults;
+use Jornel\Core\Fault\InvalidEntries;
 use Jornel\Core\Part\Catalogue;
 use Jornel\Core\Part\Fan;
 use Jornel\Core\Part\Filter;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Shape;
 
-use Jornel\Core\Invalid;
+use Jornel\Core\Fault\Invalid;
 
 final class UnknownShape extends Invalid
 {

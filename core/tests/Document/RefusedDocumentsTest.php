@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Jornel\Core\Tests\Document;
 
 use Jornel\Core\Document\Documents;
-use Jornel\Core\Invalid;
-use Jornel\Core\InvalidEntries;
+use Jornel\Core\Fault\Invalid;
+use Jornel\Core\Fault\InvalidEntries;
 use Jornel\Core\Tests\Sample;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;

@@ -7,7 +7,7 @@ namespace Jornel\Core\Tests\Finder;
 use Brick\Math\BigDecimal;
 use Jornel\Core\Air\Air;
 use Jornel\Core\Airflow\RatedOutput;
-use Jornel\Core\DataFiles;
+use Jornel\Core\Data\DataFiles;
 use Jornel\Core\Finder\Bests;
 use Jornel\Core\Finder\Found;
 use Jornel\Core\Finder\Limit;

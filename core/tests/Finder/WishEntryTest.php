@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Tests\Finder;
 
+use Jornel\Core\Fault\Invalid;
+use Jornel\Core\Fault\InvalidEntries;
 use Jornel\Core\Finder\Limit;
 use Jornel\Core\Finder\Limits;
 use Jornel\Core\Finder\WishEntry;
-use Jornel\Core\Invalid;
-use Jornel\Core\InvalidEntries;
 use Jornel\Core\Quantity\System;
 use Jornel\Core\Shape\Work;
 use Jornel\Core\Tests\Sample;

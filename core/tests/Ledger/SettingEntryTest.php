@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Tests\Ledger;
 
-use Jornel\Core\Invalid;
-use Jornel\Core\InvalidEntries;
+use Jornel\Core\Fault\Invalid;
+use Jornel\Core\Fault\InvalidEntries;
 use Jornel\Core\Ledger\SettingEntry;
 use Jornel\Core\Quantity\System;
 use PHPUnit\Framework\Attributes\TestWith;

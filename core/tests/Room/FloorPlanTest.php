@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Tests\Room;
 
-use Jornel\Core\InvalidEntries;
+use Jornel\Core\Fault\InvalidEntries;
 use Jornel\Core\Kit\Drawing\PlanSheet;
 use Jornel\Core\Kit\Drawing\RoomPlan;
 use Jornel\Core\Kit\Drawing\RoomScene;

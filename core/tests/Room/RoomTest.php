@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Jornel\Core\Tests\Room;
 
 use Jornel\Core\Air\BinShares;
-use Jornel\Core\InvalidEntries;
+use Jornel\Core\Fault\InvalidEntries;
 use Jornel\Core\Ledger\TargetAsk;
 use Jornel\Core\Quantity\System;
 use Jornel\Core\Room\InvalidRoom;

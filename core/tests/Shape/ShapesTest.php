@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Tests\Shape;
 
-use Jornel\Core\InvalidEntries;
+use Jornel\Core\Fault\InvalidEntries;
 use Jornel\Core\Shape\Corners;
 use Jornel\Core\Shape\Design;
 use Jornel\Core\Shape\DesignEntry;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Room\Plan;
 
-use Jornel\Core\Faults;
-use Jornel\Core\InvalidEntries;
+use Jornel\Core\Fault\Faults;
+use Jornel\Core\Fault\InvalidEntries;
 use Jornel\Core\Quantity\Display;
 use Jornel\Core\Quantity\Entry;
 use Jornel\Core\Quantity\System;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Jornel\Core;
+namespace Jornel\Core\Data;
 
 use Jornel\Core\Air\Pollutants;
 use Jornel\Core\Airflow\Tolerances;

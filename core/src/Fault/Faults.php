@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Jornel\Core;
+namespace Jornel\Core\Fault;
 
 use LogicException;
 

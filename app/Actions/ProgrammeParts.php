@@ -2,7 +2,7 @@
 
 namespace App\Actions;
 
-use App\Http\Requests\PartRequest;
+use App\Exceptions\Overtaken;
 use App\Models\Part;
 use App\Models\Person;
 use App\Models\Programme;
@@ -10,7 +10,6 @@ use App\Models\ProgrammePart;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Support\Facades\DB;
 use Jornel\Core\Part\PartEntry;
-use Symfony\Component\HttpKernel\Exception\ConflictHttpException;
 
 /** A programme's own parts and figures, beside those that are shipped. */
 final readonly class ProgrammeParts
@@ -30,21 +29,28 @@ final readonly class ProgrammeParts
         return $programme->parts()->where('kind', $kind)->where('code', $code)->first();
     }
 
-    /** Keeps what was written as the programme's own, or changes it. */
-    public function save(PartRequest $request, Programme $programme, Person $person, string $kind, string $code): ProgrammePart
+    /**
+     * Keeps what was written as the programme's own, or changes it.
+     *
+     * @param  string  $like  code of the shipped part that it is like
+     * @param  array<string, mixed>  $written
+     * @param  int  $read  revision that was read; 0 for a new one
+     *
+     * @throws Overtaken
+     */
+    public function save(Programme $programme, Person $person, string $kind, string $code, string $like, array $written, int $read): ProgrammePart
     {
-        $like = $request->string('like')->toString();
         $shipped = $this->shipped($kind, $like);
         if ($code !== $like && Part::query()->where('kind', $kind)->where('code', $code)->exists()) {
             throw (new ModelNotFoundException)->setModel(Part::class);
         }
-        $entry = PartEntry::read($kind, $code, $shipped, $request->validated(), $person->measure);
+        $entry = PartEntry::read($kind, $code, $shipped, $written, $person->measure);
 
-        return DB::transaction(function () use ($request, $programme, $person, $kind, $code, $like, $entry): ProgrammePart {
+        return DB::transaction(function () use ($programme, $person, $kind, $code, $like, $entry, $read): ProgrammePart {
             /** @var ProgrammePart|null $present */
             $present = ProgrammePart::withTrashed()->where('programme_id', $programme->id)->where('kind', $kind)->where('code', $code)->lockForUpdate()->first();
-            if (($present === null || $present->trashed() ? 0 : $present->revision) !== $request->integer('revision')) {
-                throw new ConflictHttpException('Someone changed this part meanwhile. Yours is still on your screen: reload to see theirs, then enter yours again.');
+            if (($present === null || $present->trashed() ? 0 : $present->revision) !== $read) {
+                throw Overtaken::part();
             }
             $part = $present ?? $programme->parts()->make(['kind' => $kind, 'code' => $code, 'revision' => 0]);
             $part->fill(['like_code' => $like, 'figures' => $entry->own, 'revision' => $part->revision + 1, 'person_id' => $person->id]);

@@ -2,13 +2,13 @@
 
 namespace App\Actions;
 
+use App\Exceptions\Overtaken;
 use App\Models\Build;
 use App\Models\Part;
 use App\Models\Person;
 use App\Models\Version;
 use Illuminate\Support\Facades\DB;
 use Jornel\Core\Kit\ShoppingList;
-use Symfony\Component\HttpKernel\Exception\ConflictHttpException;
 
 /**
  * Keeps a state of a build, with copies of the room, of what stands there and of every part figure it was computed with.
@@ -42,7 +42,7 @@ final readonly class SaveVersion
         return DB::transaction(function () use ($build, $person, $choices, $basedOn, $room, $programme, $unit, $line, $parts, $beside): Version {
             $latest = $build->versions()->lockForUpdate()->max('number') ?? 0;
             if ($latest !== $basedOn) {
-                throw new ConflictHttpException("Someone saved version {$latest} of this build meanwhile. Yours is still on your screen: save it as a build of its own, or open theirs.");
+                throw Overtaken::version($latest);
             }
 
             $this->place($build, $unit->units, $line->performance->speed->name, $beside !== []);

@@ -35,7 +35,7 @@ use Jornel\Core\Ledger\SettingEntry;
 class Programme extends Model implements OfProgramme
 {
     /** @use HasFactory<ProgrammeFactory> */
-    use HasFactory;
+    use HasFactory, HasRevision;
 
     protected $table = 'programmes';
 

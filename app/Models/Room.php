@@ -45,7 +45,7 @@ use Illuminate\Database\Eloquent\SoftDeletes;
 class Room extends Model implements OfProgramme
 {
     /** @use HasFactory<RoomFactory> */
-    use HasFactory, SoftDeletes;
+    use HasFactory, HasRevision, SoftDeletes;
 
     protected $table = 'rooms';
 

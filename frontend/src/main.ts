@@ -6,8 +6,13 @@ import './theme/tokens.css';
 import './theme/scene.css';
 import { VueQueryPlugin } from '@tanstack/vue-query';
 import { createApp } from 'vue';
-import { queryClient } from './api/queries';
+import { queryClient, whenSignedOut } from './api/queries';
 import App from './App.vue';
 import { router } from './router';
+
+whenSignedOut(() => {
+    const here = router.currentRoute.value;
+    if (here.name !== 'sign-in') void router.push({ name: 'sign-in', query: { then: here.fullPath } });
+});
 
 createApp(App).use(router).use(VueQueryPlugin, { queryClient }).mount('#jornel');

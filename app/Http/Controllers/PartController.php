@@ -68,7 +68,7 @@ class PartController extends Controller
     ])]
     public function update(PartRequest $request, Programme $programme, string $kind, string $code, ProgrammeParts $parts): JsonResponse
     {
-        $parts->save($request, $programme, $this->person($request), $kind, $code);
+        $parts->save($programme, $this->person($request), $kind, $code, $request->string('like')->toString(), $request->validated(), $request->integer('revision'));
 
         return new JsonResponse($this->data($programme, $kind, $code, $parts));
     }

@@ -2,15 +2,14 @@
 
 namespace App\Http\Controllers;
 
+use App\Exceptions\Overtaken;
 use App\Http\Requests\PlacementsRequest;
 use App\Http\Resources\RoomData;
 use App\Models\Room;
 use Illuminate\Http\JsonResponse;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 use Jornel\Core\Part\PurifierEntry;
 use OpenApi\Attributes as OA;
-use Symfony\Component\HttpKernel\Exception\ConflictHttpException;
 
 /** What stands in a room, all of it at once, so that two people never mix theirs. */
 class PlacementController extends Controller
@@ -23,16 +22,12 @@ class PlacementController extends Controller
     public function update(PlacementsRequest $request, Room $room): JsonResponse
     {
         $rows = $this->rows($request, $room);
-        DB::transaction(function () use ($request, $room, $rows): void {
-            $present = Room::query()->whereKey($room->id)->lockForUpdate()->value('revision');
-            if ($present !== $request->integer('revision')) {
-                throw new ConflictHttpException('Someone changed this room meanwhile. Reload to see theirs, then enter yours again.');
-            }
+        $room->changeSince($request->integer('revision'), Overtaken::room(), function (int $next) use ($request, $room, $rows): void {
             $room->placements()->delete();
             foreach ($rows as $position => $row) {
                 $room->placements()->create(['position' => $position] + $row);
             }
-            $room->update(['revision' => $present + 1, 'changed_by' => $this->person($request)->id]);
+            $room->update(['revision' => $next, 'changed_by' => $this->person($request)->id]);
         });
 
         return new JsonResponse(RoomData::of($room->load(['site', 'changer', 'builds.latest.person', 'placements'])));

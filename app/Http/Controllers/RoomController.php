@@ -3,15 +3,14 @@
 namespace App\Http\Controllers;
 
 use App\Actions\Evaluate;
+use App\Exceptions\Overtaken;
 use App\Http\Requests\RoomRequest;
 use App\Http\Resources\RoomData;
 use App\Models\Room;
 use App\Models\Site;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
-use Illuminate\Support\Facades\DB;
 use OpenApi\Attributes as OA;
-use Symfony\Component\HttpKernel\Exception\ConflictHttpException;
 
 class RoomController extends Controller
 {
@@ -43,13 +42,7 @@ class RoomController extends Controller
     public function update(RoomRequest $request, Room $room, Evaluate $evaluate): JsonResponse
     {
         $columns = $request->columns($evaluate);
-        DB::transaction(function () use ($request, $room, $columns): void {
-            $present = Room::query()->whereKey($room->id)->lockForUpdate()->value('revision');
-            if ($present !== $request->integer('revision') || $room->revision !== $present) {
-                throw new ConflictHttpException('Someone changed this room meanwhile. Yours is still on your screen: reload to see theirs, then enter yours again.');
-            }
-            $room->update($columns + ['revision' => $room->revision + 1]);
-        });
+        $room->changeSince($request->integer('revision'), Overtaken::room(), fn (int $next): bool => $room->update($columns + ['revision' => $next]));
 
         return new JsonResponse($this->data($room));
     }

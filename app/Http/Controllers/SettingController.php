@@ -2,14 +2,13 @@
 
 namespace App\Http\Controllers;
 
+use App\Exceptions\Overtaken;
 use App\Http\Requests\SettingRequest;
 use App\Http\Resources\SettingData;
 use App\Models\Programme;
 use Illuminate\Http\JsonResponse;
-use Illuminate\Support\Facades\DB;
 use Jornel\Core\Ledger\SettingEntry;
 use OpenApi\Attributes as OA;
-use Symfony\Component\HttpKernel\Exception\ConflictHttpException;
 
 class SettingController extends Controller
 {
@@ -29,17 +28,13 @@ class SettingController extends Controller
     public function update(SettingRequest $request, Programme $programme): JsonResponse
     {
         $entry = SettingEntry::read($request->validated(), $this->person($request)->measure);
-        DB::transaction(function () use ($request, $programme, $entry): void {
-            $present = Programme::query()->whereKey($programme->id)->lockForUpdate()->value('revision');
-            if ($present !== $request->integer('revision')) {
-                throw new ConflictHttpException('Someone changed these settings meanwhile. Yours are still on your screen: reload to see theirs, then enter yours again.');
-            }
+        $programme->changeSince($request->integer('revision'), Overtaken::settings(), function (int $next) use ($programme, $entry): void {
             $programme->update([
                 'currency' => $entry->currency, 'tariff' => (string) $entry->economy->tariff,
                 'hours_per_day' => $entry->economy->hoursPerDay, 'years' => $entry->economy->years, 'filter_changes' => $entry->economy->changes,
                 'altitude_m' => $entry->altitude, 'altitude_entry' => $entry->altitudeEntry,
                 'temperature_k' => $entry->temperature, 'temperature_entry' => $entry->temperatureEntry,
-                'revision' => $present + 1,
+                'revision' => $next,
             ]);
         });
 

@@ -1,6 +1,5 @@
 import { MutationCache, QueryCache, QueryClient, keepPreviousData, notifyManager, useQuery } from '@tanstack/vue-query';
 import { computed, toValue, type MaybeRefOrGetter } from 'vue';
-import { router } from '../router';
 import {
     answer,
     api,
@@ -15,11 +14,17 @@ import {
 } from './client';
 import { drawn, withStrokes } from './strokes';
 
+/** What is done when the server does not know who asks. */
+let onSignedOut: () => void = () => undefined;
+
+export function whenSignedOut(done: () => void): void {
+    onSignedOut = done;
+}
+
 function onFault(fault: Error): void {
     if (fault instanceof Refused && (fault.status === 401 || fault.status === 419)) {
         queryClient.clear();
-        const here = router.currentRoute.value;
-        if (here.name !== 'sign-in') void router.push({ name: 'sign-in', query: { then: here.fullPath } });
+        onSignedOut();
     }
 }
 

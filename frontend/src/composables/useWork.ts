@@ -1,7 +1,7 @@
 import { computed, ref, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { useCatalogue, useKeptDraft, useProgramme, useRoom, useVersion } from '../api/queries';
-import type { Stage } from '../components/room/StageRail.vue';
+import type { Stage } from './stage';
 import { useAgainst } from './useAgainst';
 import { beside, useAhead } from './useAhead';
 import { useBench } from './useBench';

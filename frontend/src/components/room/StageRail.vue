@@ -1,11 +1,5 @@
 <script setup lang="ts">
-export interface Stage {
-    key: 'room' | 'target' | 'find' | 'build' | 'sheet';
-    name: string;
-    says: string;
-    done: boolean;
-    open: boolean;
-}
+import type { Stage } from '../../composables/stage';
 
 defineProps<{ stages: Stage[]; present: string }>();
 const emit = defineEmits<{ go: [stage: Stage['key']] }>();

@@ -7,8 +7,8 @@ use App\Models\Part;
 use App\Models\Programme;
 use Jornel\Core\Air\Air;
 use Jornel\Core\Data\DataFiles;
-use Jornel\Core\Finder\Question;
 use Jornel\Core\Finder\Range;
+use Jornel\Core\Finder\SearchProblem;
 use Jornel\Core\Finder\WishEntry;
 use Jornel\Core\Kit\Economy;
 use Jornel\Core\Kit\Stock;
@@ -36,7 +36,7 @@ final readonly class Find
      * @param  array<string, mixed>  $wishes  as written down
      * @param  list<Copy>  $beside  what stands in the room already
      */
-    public function __invoke(array $room, string $goal, array $wishes, System $system, ?Programme $programme, ?Build $build, array $beside = []): Question
+    public function __invoke(array $room, string $goal, array $wishes, System $system, ?Programme $programme, ?Build $build, array $beside = []): SearchProblem
     {
         $space = RoomEntry::read($room, $system, $this->data->occupancies(), $this->data->pollutants(), $this->data->grades());
         $target = $this->data->targets()->get($goal);
@@ -47,13 +47,13 @@ final readonly class Find
         $setting = new Setting($this->data->cautions(), $this->data->tolerances(), $this->data->likelihoods(), $programme?->air() ?? Air::reference(), $programme?->economy() ?? Economy::withoutEnergy());
         $usual = Range::usual(($wishes['coarser'] ?? false) === true ? null : $space->pollutant()->leastGrade);
 
-        return new Question(
+        return new SearchProblem(
             $space, $target, Part::catalogue($programme), $wish->limits,
             new Range(($wishes['windows'] ?? false) === true ? Shapes::all() : $usual->shapes, is_int($wishes['units'] ?? null) ? $wishes['units'] : Range::MOST_UNITS, $usual->leastGrade, ($wishes['prefilters'] ?? false) === true, $space->plan->window()),
             $setting->air, $setting->economy,
             $wish->seat === null ? Seat::atOneMetre() : Seat::at($wish->seat, $space->surface()),
             $programme === null ? Stock::none() : $this->shelf->stock($programme, $build),
-            $setting->tolerances, is_numeric($wishes['sure'] ?? null) ? (float) $wishes['sure'] : Question::SURE,
+            $setting->tolerances, is_numeric($wishes['sure'] ?? null) ? (float) $wishes['sure'] : SearchProblem::SURE,
             $beside === [] ? null : Placement::together($this->there->placements($beside, $system, $setting)),
         );
     }

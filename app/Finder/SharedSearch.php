@@ -3,16 +3,16 @@
 namespace App\Finder;
 
 use Closure;
-use Jornel\Core\Finder\Answer;
-use Jornel\Core\Finder\Question;
 use Jornel\Core\Finder\Search;
+use Jornel\Core\Finder\SearchProblem;
+use Jornel\Core\Finder\SearchResult;
 
 /** The finder's search shared out to two processes on the command line; in one where processes cannot be split. */
 final class SharedSearch
 {
     private const PARTS = 2;
 
-    public static function answer(Question $question): Answer
+    public static function answer(SearchProblem $question): SearchResult
     {
         $pair = PHP_SAPI === 'cli' && function_exists('pcntl_fork') ? stream_socket_pair(STREAM_PF_UNIX, STREAM_SOCK_STREAM, 0) : false;
         $child = $pair === false ? -1 : pcntl_fork();
@@ -32,7 +32,7 @@ final class SharedSearch
         $other = unserialize((string) stream_get_contents($ours));
         pcntl_waitpid($child, $status);
 
-        return $other instanceof Answer ? Answer::together($question, [$own, $other]) : Search::answer($question);
+        return $other instanceof SearchResult ? SearchResult::together($question, [$own, $other]) : Search::answer($question);
     }
 
     /**

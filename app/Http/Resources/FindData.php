@@ -2,13 +2,13 @@
 
 namespace App\Http\Resources;
 
-use Jornel\Core\Finder\Answer;
 use Jornel\Core\Finder\Axis;
 use Jornel\Core\Finder\Binding;
 use Jornel\Core\Finder\Found;
 use Jornel\Core\Finder\Misfit;
 use Jornel\Core\Finder\Pick;
-use Jornel\Core\Finder\Question;
+use Jornel\Core\Finder\SearchProblem;
+use Jornel\Core\Finder\SearchResult;
 use Jornel\Core\Finder\Wish;
 use Jornel\Core\Quantity\Display;
 use Jornel\Core\Quantity\Sentence;
@@ -58,7 +58,7 @@ final readonly class FindData
     ) {
     }
 
-    public static function of(Answer $answer, Question $question): self
+    public static function of(SearchResult $answer, SearchProblem $question): self
     {
         $places = $axes = [];
         foreach (Axis::cases() as $axis) {

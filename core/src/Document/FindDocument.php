@@ -10,13 +10,13 @@ use Jornel\Core\Document\Schema\FindForms;
 use Jornel\Core\Document\Schema\Form;
 use Jornel\Core\Document\Schema\PlacementForms;
 use Jornel\Core\Document\Schema\RoomForms;
-use Jornel\Core\Finder\Answer;
 use Jornel\Core\Finder\Binding;
 use Jornel\Core\Finder\Found;
 use Jornel\Core\Finder\Misfit;
 use Jornel\Core\Finder\Pick;
-use Jornel\Core\Finder\Question;
 use Jornel\Core\Finder\Search;
+use Jornel\Core\Finder\SearchProblem;
+use Jornel\Core\Finder\SearchResult;
 use Jornel\Core\Finder\Wish;
 use Jornel\Core\Part\Record;
 use Jornel\Core\Quantity\System;
@@ -27,7 +27,7 @@ final readonly class FindDocument implements Document
     /** Reasons of misfits that are told where the document asks for no number. */
     private const REASONS = 20;
 
-    private function __construct(private Question $question, private int $reasons)
+    private function __construct(private SearchProblem $question, private int $reasons)
     {
     }
 
@@ -44,7 +44,7 @@ final readonly class FindDocument implements Document
             ->text('goal', 'A target: air-changes-5, room-size, hold-12, ...')
             ->object('limits', FindForms::limits())
             ->object('range', FindForms::range())
-            ->number('sure', ['minimum' => Question::SURE_RANGE[0], 'maximum' => Question::SURE_RANGE[1]], 'Chance to reach the goal that is asked for, 0.75 where not given')
+            ->number('sure', ['minimum' => SearchProblem::SURE_RANGE[0], 'maximum' => SearchProblem::SURE_RANGE[1]], 'Chance to reach the goal that is asked for, 0.75 where not given')
             ->list('placements', PlacementForms::placement()->schema(), 'What stands there already: builds to add to it are looked for', 0)
             ->list('stock', FindForms::stock(), 'Available pieces, not reserved for anything else', 0)
             ->list('pollutants', RoomForms::pollutant(), 'Of one’s own', 0)
@@ -65,13 +65,13 @@ final readonly class FindDocument implements Document
         return new self((new QuestionReader($document, $data))->question(), (int) ($document->optional('reasons', -1.0)->si ?? self::REASONS));
     }
 
-    public function question(): Question
+    public function question(): SearchProblem
     {
         return $this->question;
     }
 
     /** @return array<string, mixed> */
-    public function told(Answer $answer): array
+    public function told(SearchResult $answer): array
     {
         $bests = array_map(fn (Pick $pick): ?Found => $answer->bests->at($pick), Pick::cases());
 

@@ -7,8 +7,8 @@ namespace Jornel\Core\Document;
 use Jornel\Core\Data\DataFiles;
 use Jornel\Core\Finder\Limit;
 use Jornel\Core\Finder\Limits;
-use Jornel\Core\Finder\Question;
 use Jornel\Core\Finder\Range;
+use Jornel\Core\Finder\SearchProblem;
 use Jornel\Core\Kit\Stock;
 use Jornel\Core\Part\Catalogue;
 use Jornel\Core\Part\Record;
@@ -30,13 +30,13 @@ final readonly class QuestionReader
         $this->catalogue = $data->catalogue();
     }
 
-    public function question(): Question
+    public function question(): SearchProblem
     {
         $record = $this->document->child('room');
         $room = RoomReader::of($this->document, $this->data)->room($record);
         $range = $this->document->childOr('range');
 
-        return new Question(
+        return new SearchProblem(
             $room,
             $this->goal($room),
             $this->parts($range),
@@ -47,7 +47,7 @@ final readonly class QuestionReader
             SeatReader::of($record, $room) ?? Seat::atOneMetre(),
             $this->stock(),
             $this->data->tolerances(),
-            $this->document->optional('sure', 0.0)->si ?? Question::SURE,
+            $this->document->optional('sure', 0.0)->si ?? SearchProblem::SURE,
             PlacementReader::together(PlacementReader::all($this->document, $this->data, AirReader::read($this->document->childOr('air')))),
         );
     }

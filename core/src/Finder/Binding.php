@@ -19,7 +19,7 @@ final readonly class Binding
      *
      * @return list<self>
      */
-    public static function all(Answer $answer, Limits $limits): array
+    public static function all(SearchResult $answer, Limits $limits): array
     {
         return array_values(array_filter(array_map(
             fn (Limit $limit): ?self => $answer->front === [] ? self::nearest($limit, $answer, $limits) : self::better($limit, $answer, $limits),
@@ -27,7 +27,7 @@ final readonly class Binding
         )));
     }
 
-    private static function nearest(Limit $limit, Answer $answer, Limits $limits): self
+    private static function nearest(Limit $limit, SearchResult $answer, Limits $limits): self
     {
         $nearest = $answer->without[$limit->value]->nearest();
         if ($nearest === null) {
@@ -38,7 +38,7 @@ final readonly class Binding
         return new self($limit, $text, [new Wish(null, $nearest, self::sentence("The nearest {$limit->had()}.", ...self::has($limit, $nearest)))]);
     }
 
-    private static function better(Limit $limit, Answer $answer, Limits $limits): ?self
+    private static function better(Limit $limit, SearchResult $answer, Limits $limits): ?self
     {
         $wishes = [];
         foreach (Pick::cases() as $pick) {

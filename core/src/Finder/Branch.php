@@ -10,15 +10,15 @@ use Jornel\Core\Part\Filter;
 final readonly class Branch
 {
     /**
-     * @param  Open  $open  speed and number of units
+     * @param  Operation  $operation  speed and number of units
      * @param  Measures  $atBest  that none of its candidates is better than
      * @param  float  $share  of the goal, at best
      * @param  Filter|null  $filter  null where its media are not chosen
      * @param  Variant|null  $variant  null where corners and joining are not chosen
      */
     public function __construct(
-        public Lot $lot,
-        public Open $open,
+        public FamilyEvaluation $evaluation,
+        public Operation $operation,
         public Measures $atBest,
         public float $share,
         public ?Filter $filter = null,
@@ -31,14 +31,14 @@ final readonly class Branch
     {
         return match (true) {
             $this->variant !== null => 1,
-            $this->filter !== null => $this->lot->frame->ways(),
-            default => $this->lot->frame->weight(),
+            $this->filter !== null => $this->evaluation->family->ways(),
+            default => $this->evaluation->family->weight(),
         };
     }
 
     /** In words that sort the same on every machine. */
     public function code(): string
     {
-        return implode('|', [$this->lot->frame->code, $this->filter->id ?? '', $this->variant->code ?? '', $this->open->units, $this->open->speed]);
+        return implode('|', [$this->evaluation->family->code, $this->filter->id ?? '', $this->variant->code ?? '', $this->operation->units, $this->operation->speed]);
     }
 }

@@ -47,7 +47,7 @@ final readonly class Measures
     }
 
     /** The same with its fans at work instead of in free air. */
-    public function working(Open $free, Open $working): self
+    public function working(Operation $free, Operation $working): self
     {
         return new self(
             $this->firstCost, $this->running + $working->energy - $free->energy, $working->level, $this->footprint, $this->height, $working->power,

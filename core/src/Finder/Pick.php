@@ -49,11 +49,11 @@ enum Pick: string
     public function isClearlyBetter(Measures $one, Measures $other): bool
     {
         $step = match ($this) {
-            self::Cheapest, self::LeastToBuy, self::LeastToRun => Steps::COST / 100.0,
-            self::Quietest => Steps::LEVEL,
-            self::Smallest => Steps::FOOTPRINT,
-            self::LeastPower => Steps::POWER,
-            self::QuickestToBuild => Steps::MINUTES,
+            self::Cheapest, self::LeastToBuy, self::LeastToRun => MeasureSteps::COST / 100.0,
+            self::Quietest => MeasureSteps::LEVEL,
+            self::Smallest => MeasureSteps::FOOTPRINT,
+            self::LeastPower => MeasureSteps::POWER,
+            self::QuickestToBuild => MeasureSteps::MINUTES,
         };
 
         return $this->value($other) - $this->value($one) >= $step;

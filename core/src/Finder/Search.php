@@ -10,12 +10,12 @@ use Jornel\Core\Numeric\Normal;
 use Jornel\Core\Part\Filter;
 
 /**
- * The finder: every way of putting the parts together, at every speed, one to four units, against the goal of a room.
+ * The finder: the Pareto front of all designs, at every speed and with one to four units, that reach the goal of a room.
  *
- * Branch and bound, the cheapest branch first: shape, fan, size of the filters, speed and number of units; then the media;
- * then corners and joining. What is not yet chosen is taken at its best: tight, of the best media, with the cheapest
- * pieces, surely as told. Clean air rises as leaks and drops fall, so what falls short at its best falls short, and what is beaten at its
- * best is beaten. Only what is left is solved.
+ * Multi-objective branch and bound, best first by cost: family of designs, speed and number of units; then the media; then
+ * corners and joining. What is not yet chosen is bounded by its best: tight, of the best media, with the cheapest pieces,
+ * certain. Clean air rises as leaks and drops fall, so that a branch whose bound falls short or is dominated is pruned. Only
+ * what is left is solved.
  *
  * Source: Land and Doig, "An automatic method of solving discrete programming problems", Econometrica 28 (1960).
  */
@@ -34,9 +34,9 @@ final class Search
 
     private readonly Goal $goal;
 
-    private readonly Front $front;
+    private readonly ParetoFront $front;
 
-    private readonly Bests $bests;
+    private readonly BestBuilds $bests;
 
     /** @var list<Limit> */
     private readonly array $limits;
@@ -44,41 +44,41 @@ final class Search
     /** @var list<float> most that each of them allows */
     private readonly array $most;
 
-    /** @var array<string, Bests> by the limit that they need not keep */
+    /** @var array<string, BestBuilds> by the limit that they need not keep */
     private readonly array $without;
 
     private readonly PriceBook $book;
 
-    private readonly Bracket $bracket;
+    private readonly BalanceBound $balanceBound;
 
-    private readonly Opens $opens;
+    private readonly Operations $operations;
 
-    private readonly Queue $queue;
+    private readonly BranchQueue $queue;
 
-    private readonly Counts $counts;
+    private readonly SearchCounts $counts;
 
-    private function __construct(private readonly Question $question)
+    private function __construct(private readonly SearchProblem $problem)
     {
-        $this->ample = exp(self::WIDE * Normal::quantile($question->sure));
-        $this->goal = new Goal($question->goal, $question->room, $question->standing());
-        $this->front = new Front;
-        $this->bests = new Bests;
-        $this->limits = $question->limits->set();
-        $this->most = array_map($question->limits->most(...), $this->limits);
+        $this->ample = exp(self::WIDE * Normal::quantile($problem->sure));
+        $this->goal = new Goal($problem->goal, $problem->room, $problem->standing());
+        $this->front = new ParetoFront;
+        $this->bests = new BestBuilds;
+        $this->limits = $problem->limits->set();
+        $this->most = array_map($problem->limits->most(...), $this->limits);
         $this->without = array_combine(
             array_map(fn (Limit $limit): string => $limit->value, $this->limits),
-            array_map(fn (Limit $limit): Bests => new Bests($limit), $this->limits),
+            array_map(fn (Limit $limit): BestBuilds => new BestBuilds($limit), $this->limits),
         );
-        $this->book = new PriceBook($question->stock, $question->economy);
-        $this->bracket = new Bracket;
-        $this->opens = new Opens($question->seat, $this->book, $question->range->units, $question->standing());
-        $this->queue = new Queue;
-        $this->counts = new Counts;
+        $this->book = new PriceBook($problem->stock, $problem->economy);
+        $this->balanceBound = new BalanceBound;
+        $this->operations = new Operations($problem->seat, $this->book, $problem->range->units, $problem->standing());
+        $this->queue = new BranchQueue;
+        $this->counts = new SearchCounts;
     }
 
-    public static function answer(Question $question): Answer
+    public static function answer(SearchProblem $problem): SearchResult
     {
-        return self::part($question, 0, 1);
+        return self::part($problem, 0, 1);
     }
 
     /**
@@ -90,12 +90,12 @@ final class Search
      *                                                                        costs, and answers what they found as far; everybody
      *                                                                        asks it equally often
      */
-    public static function part(Question $question, int $part, int $parts, ?Closure $tell = null): Answer
+    public static function part(SearchProblem $problem, int $part, int $parts, ?Closure $tell = null): SearchResult
     {
-        $search = new self($question);
-        $sieve = new Sieve($question, $part, $parts);
-        foreach ($sieve->frames() as $frame) {
-            $search->begin(new Lot($frame, $question, $search->book, $search->bracket, $search->opens));
+        $search = new self($problem);
+        $enumeration = new FamilyEnumeration($problem, $part, $parts);
+        foreach ($enumeration->families() as $family) {
+            $search->begin(new FamilyEvaluation($family, $problem, $search->book, $search->balanceBound, $search->operations));
         }
         for ($round = 1; $round <= self::ROUNDS && $tell !== null; $round++) {
             $search->upTo($round * self::ROUND);
@@ -105,26 +105,26 @@ final class Search
         }
         $search->upTo(PHP_INT_MAX);
 
-        return new Answer($search->front->all(), $search->bests, $search->without, $sieve->misfits(), $search->counts);
+        return new SearchResult($search->front->all(), $search->bests, $search->without, $enumeration->misfits(), $search->counts);
     }
 
-    /** Every speed and number of units at which a frame, of the best media and tight, would reach the goal. */
-    private function begin(Lot $lot): void
+    /** Every speed and number of units at which a family, of the best media and tight, would reach the goal. */
+    private function begin(FamilyEvaluation $evaluation): void
     {
-        $weight = $lot->frame->weight();
-        foreach ($lot->opens() as $speed => $opens) {
+        $weight = $evaluation->family->weight();
+        foreach ($evaluation->operations() as $speed => $operations) {
             $share = null;
-            foreach ($opens as $open) {
+            foreach ($operations as $operation) {
                 $this->counts->generated += $weight;
-                if (! $this->question->limits->allow(Limit::Level, $open->level) && ! $this->question->limits->allow(Limit::Power, $open->power)) {
+                if (! $this->problem->limits->allow(Limit::Level, $operation->level) && ! $this->problem->limits->allow(Limit::Power, $operation->power)) {
                     $this->counts->beyondLimits += $weight;
 
                     continue;
                 }
-                $share ??= $this->goal->shares($lot->mostOfAnyMedia($speed));
-                $reached = $share($open->units);
+                $share ??= $this->goal->shares($evaluation->mostOfAnyMedia($speed));
+                $reached = $share($operation->units);
                 if (Goal::mayBeReachedAt($reached)) {
-                    $this->queue->add(new Branch($lot, $open, $lot->atBest()->ofAnyMedia($open), $reached));
+                    $this->queue->add(new Branch($evaluation, $operation, $evaluation->atBest()->ofAnyMedia($operation), $reached));
                 } else {
                     $this->counts->shortOfGoal += $weight;
                 }
@@ -155,25 +155,25 @@ final class Search
 
     private function chooseMedia(Branch $branch): void
     {
-        [$lot, $open] = [$branch->lot, $branch->open];
-        if (! $this->mayBeSure($branch->share, fn (): ?Propagation => $lot->propagationOfAnyMedia($open->speed), $open->units)) {
+        [$evaluation, $operation] = [$branch->evaluation, $branch->operation];
+        if (! $this->mayBeSure($branch->share, fn (): ?Propagation => $evaluation->propagationOfAnyMedia($operation->speed), $operation->units)) {
             $this->counts->shortOfGoal += $branch->weight();
 
             return;
         }
-        [$ideal, $extra] = [$lot->ideal(), $lot->atBest()->hardware($open->units)];
-        foreach ($lot->frame->media as $filter) {
-            $atBest = $lot->ofFansAndFilters($filter, $open)->made($ideal, $extra, $open->units);
-            if ($this->mayMatter($atBest, $branch->share, $lot->frame->ways())) {
-                $this->queue->add(new Branch($lot, $open, $atBest, $branch->share, $filter));
+        [$ideal, $extra] = [$evaluation->ideal(), $evaluation->atBest()->hardware($operation->units)];
+        foreach ($evaluation->family->media as $filter) {
+            $atBest = $evaluation->ofFansAndFilters($filter, $operation)->made($ideal, $extra, $operation->units);
+            if ($this->mayMatter($atBest, $branch->share, $evaluation->family->ways())) {
+                $this->queue->add(new Branch($evaluation, $operation, $atBest, $branch->share, $filter));
             }
         }
     }
 
     private function chooseVariant(Branch $branch, Filter $filter): void
     {
-        [$lot, $open] = [$branch->lot, $branch->open];
-        $share = $this->goal->share($lot->most($filter, $lot->ideal(), $open->speed), $open->units);
+        [$evaluation, $operation] = [$branch->evaluation, $branch->operation];
+        $share = $this->goal->share($evaluation->most($filter, $evaluation->ideal(), $operation->speed), $operation->units);
         if (! Goal::mayBeReachedAt($share)) {
             $this->counts->shortOfGoal += $branch->weight();
 
@@ -182,26 +182,26 @@ final class Search
         if (! $this->stillMatters($branch, $share)) {
             return;
         }
-        if (! $this->mayBeSure($share, fn (): ?Propagation => $lot->propagationAtBest($filter, $lot->ideal(), $open->speed), $open->units)) {
+        if (! $this->mayBeSure($share, fn (): ?Propagation => $evaluation->propagationAtBest($filter, $evaluation->ideal(), $operation->speed), $operation->units)) {
             $this->counts->shortOfGoal += $branch->weight();
 
             return;
         }
-        $variants = $lot->worth($open->units);
+        $variants = $evaluation->worth($operation->units);
         $this->counts->beaten += $branch->weight() - count($variants);
-        $parts = $lot->ofFansAndFilters($filter, $open);
+        $parts = $evaluation->ofFansAndFilters($filter, $operation);
         foreach ($variants as [$variant, $extra]) {
-            $made = $parts->made($variant, $extra, $open->units);
+            $made = $parts->made($variant, $extra, $operation->units);
             if ($this->mayMatter($made, $share, 1)) {
-                $this->queue->add(new Branch($lot, $open, $made, $share, $filter, $variant));
+                $this->queue->add(new Branch($evaluation, $operation, $made, $share, $filter, $variant));
             }
         }
     }
 
     private function solve(Branch $branch, Filter $filter, Variant $variant): void
     {
-        [$speed, $units] = [$branch->open->speed, $branch->open->units];
-        $share = $this->goal->share($branch->lot->most($filter, $variant, $speed), $units);
+        [$speed, $units] = [$branch->operation->speed, $branch->operation->units];
+        $share = $this->goal->share($branch->evaluation->most($filter, $variant, $speed), $units);
         if (! Goal::mayBeReachedAt($share)) {
             $this->counts->shortOfGoal++;
 
@@ -211,18 +211,18 @@ final class Search
             return;
         }
         $this->counts->solved++;
-        $solved = $branch->lot->solved($filter, $variant, $branch->open, $branch->atBest);
+        $solved = $branch->evaluation->solved($filter, $variant, $branch->operation, $branch->atBest);
         $share = $this->goal->share($solved->output, $units);
         if (! Goal::mayBeReachedAt($share) || ! $this->mayMatter($solved->measures, $share, 0)) {
             return;
         }
-        $chance = $this->goal->chance($branch->lot->propagation($filter, $variant, $speed), $units, $this->question->sure);
-        if ($chance < $this->question->sure) {
+        $chance = $this->goal->chance($branch->evaluation->propagation($filter, $variant, $speed), $units, $this->problem->sure);
+        if ($chance < $this->problem->sure) {
             return;
         }
-        $design = $branch->lot->frame->design->with(filter: $filter)->made($variant->corners, $variant->joining);
+        $design = $branch->evaluation->family->design->with(filter: $filter)->made($variant->corners, $variant->joining);
         $found = new Found($design, $units, $speed, $solved->measures, $share, $chance, $branch->code());
-        $broken = $found->measures->broken($this->question->limits);
+        $broken = $found->measures->broken($this->problem->limits);
         if (count($broken) > 1) {
             return;
         }
@@ -246,13 +246,13 @@ final class Search
             return true;
         }
 
-        return $this->goal->chance($propagation, $units, $this->question->sure) >= $this->question->sure - Goal::HAIR;
+        return $this->goal->chance($propagation, $units, $this->problem->sure) >= $this->problem->sure - Goal::HAIR;
     }
 
     /** Whether a branch that was just found to matter still does by what is known of its share of the goal now. */
     private function stillMatters(Branch $branch, float $share): bool
     {
-        return Steps::ofShare($share) === Steps::ofShare($branch->share) || $this->mayMatter($branch->atBest, $share, $branch->weight());
+        return MeasureSteps::ofShare($share) === MeasureSteps::ofShare($branch->share) || $this->mayMatter($branch->atBest, $share, $branch->weight());
     }
 
     /**
@@ -274,7 +274,7 @@ final class Search
             }
         }
         $matters = $broken === null
-            ? ! $this->front->beats(Steps::of($atBest, $share), $atBest->totalCost()) || $this->bests->mightTake($atBest)
+            ? ! $this->front->beats(MeasureSteps::of($atBest, $share), $atBest->totalCost()) || $this->bests->mightTake($atBest)
             : false;
         foreach ($broken === null ? $this->limits : [$broken] as $limit) {
             $matters = $matters || $this->without[$limit->value]->mightTake($atBest);

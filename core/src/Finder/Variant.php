@@ -9,7 +9,7 @@ use Jornel\Core\Shape\Assembly;
 use Jornel\Core\Shape\Corners;
 use Jornel\Core\Shape\Size;
 
-/** One way of treating a frame's corners and of joining it: how it leaks, what it takes besides fans and filters. */
+/** One way of treating a family’s corners and of joining it: how it leaks, what it takes besides fans and filters. */
 final readonly class Variant
 {
     /**

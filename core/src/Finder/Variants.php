@@ -13,7 +13,7 @@ use Jornel\Core\Shape\Design;
 use Jornel\Core\Shape\Size;
 use Jornel\Core\Shape\Work;
 
-/** The ways of making one frame's corners and seams. They leak and cost the same whatever the media of its filters. */
+/** The ways of making one family’s corners and seams. They leak and cost the same whatever the media of its filters. */
 final class Variants
 {
     private ?Variant $ideal = null;
@@ -32,7 +32,7 @@ final class Variants
     /** @var array<int, non-empty-list<array{Variant, int}>> by number of units */
     private array $worth = [];
 
-    public function __construct(private readonly Frame $frame, private readonly Question $question, private readonly PriceBook $book)
+    public function __construct(private readonly DesignFamily $family, private readonly SearchProblem $problem, private readonly PriceBook $book)
     {
     }
 
@@ -85,7 +85,7 @@ final class Variants
 
     private function made(Corners $corners): Design
     {
-        return $corners === $this->frame->design->corners ? $this->frame->design : $this->made[$corners->value] ??= $this->frame->design->made($corners, $this->frame->design->joining);
+        return $corners === $this->family->design->corners ? $this->family->design : $this->made[$corners->value] ??= $this->family->design->made($corners, $this->family->design->joining);
     }
 
     /** @return non-empty-list<array{Variant, int}> */
@@ -118,11 +118,11 @@ final class Variants
             $work = $corners === Corners::Open ? $this->leastWork() : Work::of($this->made($corners));
             $size = $this->size($corners);
             [$open, $joined] = [$assembly->openArea(), $assembly->joinedLength()];
-            foreach ($this->frame->joinings as $joining) {
+            foreach ($this->family->joinings as $joining) {
                 $done = $work->joinedWith($joining);
                 $all[] = new Variant(
                     $corners, $joining, $open + $joined * $joining->residualGap, $done->minutes,
-                    count($this->question->limits->missingTools($done)), count($this->question->limits->missingSkills($done)),
+                    count($this->problem->limits->missingTools($done)), count($this->problem->limits->missingSkills($done)),
                     $size, $assembly, "{$corners->value}|{$joining->id}",
                 );
             }
@@ -163,7 +163,7 @@ final class Variants
         if ($joining->material === null || $length <= 0.0) {
             return null;
         }
-        $material = $this->question->catalogue->material($joining->material);
+        $material = $this->problem->catalogue->material($joining->material);
 
         return [$material, Pieces::ofJoining($material, $length)];
     }
@@ -172,11 +172,11 @@ final class Variants
     private function others(Assembly $assembly, int $units): array
     {
         $lines = [];
-        foreach (Pieces::ofSheets($this->frame->design->fan, $assembly, $units, $this->question->catalogue) as $sheet => $count) {
-            $lines[] = [$this->question->catalogue->material($sheet), $count];
+        foreach (Pieces::ofSheets($this->family->design->fan, $assembly, $units, $this->problem->catalogue) as $sheet => $count) {
+            $lines[] = [$this->problem->catalogue->material($sheet), $count];
         }
-        foreach (Pieces::ofHardware($assembly, $units, $this->question->catalogue) as $id => $count) {
-            $lines[] = [$this->question->catalogue->material($id), $count];
+        foreach (Pieces::ofHardware($assembly, $units, $this->problem->catalogue) as $id => $count) {
+            $lines[] = [$this->problem->catalogue->material($id), $count];
         }
 
         return $lines;

@@ -7,8 +7,8 @@ namespace Jornel\Core\Tests\Finder;
 use Fiber;
 use Jornel\Core\Document\Documents;
 use Jornel\Core\Document\FindDocument;
-use Jornel\Core\Finder\Answer;
 use Jornel\Core\Finder\Search;
+use Jornel\Core\Finder\SearchResult;
 use Jornel\Core\Part\Record;
 use Jornel\Core\Tests\Sample;
 use PHPUnit\Framework\TestCase;
@@ -83,9 +83,9 @@ final class BindingTest extends TestCase
     {
         $asked = FindDocument::read(new Record(['limits' => ['level_dba' => 50, 'first_cost' => 300]] + self::ASKED + ['from' => 'rated']), Sample::data());
         $question = $asked->question();
-        $halves = array_map(fn (int $part): Answer => Search::part($question, $part, 2), [0, 1]);
+        $halves = array_map(fn (int $part): SearchResult => Search::part($question, $part, 2), [0, 1]);
         $whole = $asked->told(Search::answer($question));
-        $together = $asked->told(Answer::together($question, $halves));
+        $together = $asked->told(SearchResult::together($question, $halves));
 
         foreach (['picks', 'builds', 'binding', 'left_out'] as $key) {
             self::assertEquals($whole[$key], $together[$key], $key);
@@ -97,20 +97,20 @@ final class BindingTest extends TestCase
     {
         $asked = FindDocument::read(new Record(self::ASKED + ['from' => 'rated']), Sample::data());
         $question = $asked->question();
-        $apart = array_map(fn (int $part): Answer => Search::part($question, $part, 2), [0, 1]);
+        $apart = array_map(fn (int $part): SearchResult => Search::part($question, $part, 2), [0, 1]);
         $tell = fn (array $news): array => (array) Fiber::suspend($news);
-        $fibers = array_map(fn (int $part): Fiber => new Fiber(fn (): Answer => Search::part($question, $part, 2, $tell)), [0, 1]);
+        $fibers = array_map(fn (int $part): Fiber => new Fiber(fn (): SearchResult => Search::part($question, $part, 2, $tell)), [0, 1]);
         $news = array_map(fn (Fiber $fiber): mixed => $fiber->start(), $fibers);
         while (! $fibers[0]->isTerminated()) {
             $news = [$fibers[0]->resume($news[1]), $fibers[1]->resume($news[0])];
         }
-        $halves = array_map(fn (Fiber $fiber): Answer => $fiber->getReturn(), $fibers);
-        [$whole, $together] = [$asked->told(Search::answer($question)), $asked->told(Answer::together($question, $halves))];
+        $halves = array_map(fn (Fiber $fiber): SearchResult => $fiber->getReturn(), $fibers);
+        [$whole, $together] = [$asked->told(Search::answer($question)), $asked->told(SearchResult::together($question, $halves))];
 
         foreach (['picks', 'builds', 'binding', 'left_out'] as $key) {
             self::assertEquals($whole[$key], $together[$key], $key);
         }
-        $solved = fn (array $answers): int => array_sum(array_map(fn (Answer $answer): int => $answer->counts->solved, $answers));
+        $solved = fn (array $answers): int => array_sum(array_map(fn (SearchResult $answer): int => $answer->counts->solved, $answers));
         self::assertLessThan($solved($apart), $solved($halves));
     }
 

@@ -8,9 +8,9 @@ use Jornel\Core\Airflow\Propagation;
 use Jornel\Core\Airflow\UncertainOutput;
 use Jornel\Core\Airflow\Unit;
 use Jornel\Core\Finder\Limits;
-use Jornel\Core\Finder\Question;
+use Jornel\Core\Finder\MeasureSteps;
 use Jornel\Core\Finder\Range;
-use Jornel\Core\Finder\Steps;
+use Jornel\Core\Finder\SearchProblem;
 use Jornel\Core\Kit\RunningCost;
 use Jornel\Core\Kit\ShoppingList;
 use Jornel\Core\Room\Target\Judgement;
@@ -27,7 +27,7 @@ final class BruteForce
 
     public int $candidates = 0;
 
-    public function __construct(private readonly Question $question)
+    public function __construct(private readonly SearchProblem $question)
     {
         $catalogue = $question->catalogue;
         foreach ($question->range->shapes as $shape) {
@@ -96,12 +96,12 @@ final class BruteForce
                     'values' => $values,
                     'running' => $cost->total->minus($cost->first)->toFloat(),
                     'steps' => [
-                        intdiv($cost->total->toScale(2)->getUnscaledValue()->toInt(), Steps::COST),
-                        (int) floor($values['level'] / Steps::LEVEL + 1e-9),
-                        -(int) floor(min($share, Steps::MOST_SHARE) / Steps::SHARE + 1e-9),
-                        (int) floor($values['footprint'] / Steps::FOOTPRINT + 1e-9),
-                        (int) floor($values['power'] / Steps::POWER + 1e-9),
-                        (int) floor($values['minutes'] / Steps::MINUTES + 1e-9),
+                        intdiv($cost->total->toScale(2)->getUnscaledValue()->toInt(), MeasureSteps::COST),
+                        (int) floor($values['level'] / MeasureSteps::LEVEL + 1e-9),
+                        -(int) floor(min($share, MeasureSteps::MOST_SHARE) / MeasureSteps::SHARE + 1e-9),
+                        (int) floor($values['footprint'] / MeasureSteps::FOOTPRINT + 1e-9),
+                        (int) floor($values['power'] / MeasureSteps::POWER + 1e-9),
+                        (int) floor($values['minutes'] / MeasureSteps::MINUTES + 1e-9),
                     ],
                 ];
             }

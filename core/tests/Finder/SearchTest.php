@@ -8,14 +8,14 @@ use Brick\Math\BigDecimal;
 use Jornel\Core\Air\Air;
 use Jornel\Core\Airflow\RatedOutput;
 use Jornel\Core\Data\DataFiles;
-use Jornel\Core\Finder\Bests;
+use Jornel\Core\Finder\BestBuilds;
 use Jornel\Core\Finder\Found;
 use Jornel\Core\Finder\Limit;
 use Jornel\Core\Finder\Limits;
 use Jornel\Core\Finder\Pick;
-use Jornel\Core\Finder\Question;
 use Jornel\Core\Finder\Range;
 use Jornel\Core\Finder\Search;
+use Jornel\Core\Finder\SearchProblem;
 use Jornel\Core\Kit\Economy;
 use Jornel\Core\Kit\Stock;
 use Jornel\Core\Part\BoughtPurifier;
@@ -78,7 +78,7 @@ final class SearchTest extends TestCase
     }
 
     /** @return array<string, string|null> codes by key */
-    private static function bests(Bests $bests): array
+    private static function bests(BestBuilds $bests): array
     {
         return array_combine(array_values(self::KEYS), array_map(fn (string $pick): ?string => $bests->at(Pick::from($pick))?->code, array_keys(self::KEYS)));
     }
@@ -86,7 +86,7 @@ final class SearchTest extends TestCase
     /**
      * A piece of the catalogue drawn by a seed, with limits that bind somewhere in the middle of what it can do.
      *
-     * @return array{callable(Limits): Question, array<string, Limits>}
+     * @return array{callable(Limits): SearchProblem, array<string, Limits>}
      */
     private static function question(int $seed, string $shapes): array
     {
@@ -110,7 +110,7 @@ final class SearchTest extends TestCase
         // Every fourth piece is added to what in the room: a bought purifier.
         $there = $seed % 4 !== 1 ? Purifiers::none() : Purifiers::none()->and(RatedOutput::of(new BoughtPurifier('Bought', 0.02), $data->tolerances()), 2, 44.0, 30.0);
         $range = new Range($shapes, $seed === 3 ? 2 : 3, $seed % 4 === 3 ? null : 11, $seed % 2 === 1, isset($shapes['window-insert']) ? WindowOpening::of(1.1, 0.7) : null);
-        $question = fn (Limits $limits): Question => new Question($room, $goal, $catalogue, $limits, $range, Air::at(300.0, 298.15), Economy::of(BigDecimal::of('0.31'), 9.0, 2.0, 3), $seat, $stock, $data->tolerances(), [0.5, 0.75, 0.9][$seed % 3], $there);
+        $question = fn (Limits $limits): SearchProblem => new SearchProblem($room, $goal, $catalogue, $limits, $range, Air::at(300.0, 298.15), Economy::of(BigDecimal::of('0.31'), 9.0, 2.0, 3), $seat, $stock, $data->tolerances(), [0.5, 0.75, 0.9][$seed % 3], $there);
         $free = Search::answer($question(Limits::none()))->front;
         $values = fn (Limit $limit): array => array_map(fn (Found $found): float => $found->measures->of($limit), $free);
         $middle = function (Limit $limit, float $share) use ($values): float {

@@ -8,10 +8,10 @@ use Brick\Math\BigDecimal;
 use Jornel\Core\Air\Air;
 use Jornel\Core\Airflow\Unit;
 use Jornel\Core\Finder\Axis;
-use Jornel\Core\Finder\Bracket;
+use Jornel\Core\Finder\BalanceBound;
 use Jornel\Core\Finder\Measures;
+use Jornel\Core\Finder\MeasureSteps;
 use Jornel\Core\Finder\PriceBook;
-use Jornel\Core\Finder\Steps;
 use Jornel\Core\Kit\Economy;
 use Jornel\Core\Kit\RunningCost;
 use Jornel\Core\Kit\ShoppingList;
@@ -32,21 +32,21 @@ final class StepsTest extends TestCase
         for ($i = 0; $i < 4000; $i++) {
             [$one, $other] = [$some(), $some()];
             $noWorse = array_filter(array_map(fn (float|int $a, float|int $b): bool => $a > $b + 1e-9, $counts($one), $counts($other))) === [];
-            [$packed, $packedOther] = [Steps::of(...$one), Steps::of(...$other)];
+            [$packed, $packedOther] = [MeasureSteps::of(...$one), MeasureSteps::of(...$other)];
 
-            self::assertSame($noWorse, Steps::isNoWorse($packed, $packedOther));
-            self::assertSame($noWorse && $packed !== $packedOther ? 0 : null, Steps::firstBetter([$packed], $packedOther));
+            self::assertSame($noWorse, MeasureSteps::isNoWorse($packed, $packedOther));
+            self::assertSame($noWorse && $packed !== $packedOther ? 0 : null, MeasureSteps::firstBetter([$packed], $packedOther));
         }
     }
 
     public function test_a_step_is_not_missed_by_a_hair_and_what_is_beyond_the_last_counts_as_the_last(): void
     {
-        $at = fn (float $footprint, float $minutes = 0.0, int $cost = 0): int => Steps::of(new Measures($cost, 0, 40.0, $footprint, 1.0, 0.0, $minutes), 1.0);
+        $at = fn (float $footprint, float $minutes = 0.0, int $cost = 0): int => MeasureSteps::of(new Measures($cost, 0, 40.0, $footprint, 1.0, 0.0, $minutes), 1.0);
 
-        self::assertSame($at(3 * Steps::FOOTPRINT), $at(3 * Steps::FOOTPRINT * (1.0 - 1e-12)));
-        self::assertNotSame($at(3 * Steps::FOOTPRINT), $at(2.99 * Steps::FOOTPRINT));
+        self::assertSame($at(3 * MeasureSteps::FOOTPRINT), $at(3 * MeasureSteps::FOOTPRINT * (1.0 - 1e-12)));
+        self::assertNotSame($at(3 * MeasureSteps::FOOTPRINT), $at(2.99 * MeasureSteps::FOOTPRINT));
         self::assertSame($at(0.1, 1e6), $at(0.1, 1e7));
-        self::assertTrue(Steps::isNoWorse($at(0.1, 0.0, 0), $at(0.1, 1e9, PHP_INT_MAX >> 8)));
+        self::assertTrue(MeasureSteps::isNoWorse($at(0.1, 0.0, 0), $at(0.1, 1e9, PHP_INT_MAX >> 8)));
     }
 
     public function test_prices_of_the_book_are_those_of_the_shopping_list(): void
@@ -86,12 +86,12 @@ final class StepsTest extends TestCase
 
     public function test_a_bracket_lies_at_or_just_above_the_balance(): void
     {
-        $bracket = new Bracket;
+        $balanceBound = new BalanceBound;
         foreach ([['cube', 'box-20-plain', '20x20x1-g13-economy'], ['array-box', 'pc-120', '16x25x1-g13-dense'], ['tote', 'blower-cage', '16x25x1-g13-economy']] as $parts) {
             $design = Sample::design(...$parts);
             $unit = Unit::of($design, $design->assemble(), Air::reference());
             foreach ($unit->performances() as $number => $performance) {
-                $most = $bracket->most("{$parts[1]} {$number}", $unit->curve($performance->speed), $unit->box);
+                $most = $balanceBound->most("{$parts[1]} {$number}", $unit->curve($performance->speed), $unit->box);
                 self::assertGreaterThanOrEqual($performance->balance->pressure * (1.0 - 1e-9), $most);
                 self::assertLessThan($performance->balance->pressure * 1.2, $most, 'loose bounds prune nothing');
             }

@@ -13,7 +13,7 @@ namespace Jornel\Core\Finder;
  * The six counts stand side by side in one word, each under a guard bit of its own, so that one subtraction compares all
  * of them: a guard bit is borrowed from where a count is the larger (arithmetic on packed fields, common practice).
  */
-final class Steps
+final class MeasureSteps
 {
     /** Money over the years that are compared, hundredths: 10. */
     public const COST = 1000;

@@ -5,20 +5,20 @@ declare(strict_types=1);
 namespace Jornel\Core\Finder;
 
 /** What the finder says: the builds that none beats, the best at each thing, and what the limits keep out. */
-final readonly class Answer
+final readonly class SearchResult
 {
     /**
      * @param  list<Found>  $front  builds within all limits that no other beats, the cheapest first
-     * @param  Bests  $bests  among all within the limits
-     * @param  array<string, Bests>  $without  by limit: among all that keep the others
+     * @param  BestBuilds  $bests  among all within the limits
+     * @param  array<string, BestBuilds>  $without  by limit: among all that keep the others
      * @param  list<Misfit>  $misfits
      */
     public function __construct(
         public array $front,
-        public Bests $bests,
+        public BestBuilds $bests,
         public array $without,
         public array $misfits,
-        public Counts $counts,
+        public SearchCounts $counts,
     ) {
     }
 
@@ -27,14 +27,14 @@ final readonly class Answer
      *
      * @param  non-empty-list<self>  $parts
      */
-    public static function together(Question $question, array $parts): self
+    public static function together(SearchProblem $problem, array $parts): self
     {
-        $front = new Front;
-        $bests = new Bests;
-        $counts = new Counts;
+        $front = new ParetoFront;
+        $bests = new BestBuilds;
+        $counts = new SearchCounts;
         $without = [];
-        foreach ($question->limits->set() as $limit) {
-            $without[$limit->value] = new Bests($limit);
+        foreach ($problem->limits->set() as $limit) {
+            $without[$limit->value] = new BestBuilds($limit);
         }
         foreach ($parts as $part) {
             foreach ($part->front as $found) {

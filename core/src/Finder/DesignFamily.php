@@ -9,8 +9,11 @@ use Jornel\Core\Part\Joining;
 use Jornel\Core\Shape\Assembly;
 use Jornel\Core\Shape\Design;
 
-/** A shape made in one way of one fan and filters of one geometry, whatever their media: what fits, fits for all of them. */
-final readonly class Frame
+/**
+ * Designs of one shape, made in one way of one fan and of filters of one size. They differ in media, corners and joining: what
+ * fits, fits for all of them.
+ */
+final readonly class DesignFamily
 {
     /**
      * @param  Design  $design  with an imagined filter that is no worse than any of the media

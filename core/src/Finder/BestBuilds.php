@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Finder;
 
-/** The best build at each thing, the cheaper of equal ones. */
-final class Bests
+/** The best build by each measure; of equal ones the cheaper. */
+final class BestBuilds
 {
     /** @var array<string, Found> by what it is best at */
     private array $best = [];

@@ -9,10 +9,10 @@ use Jornel\Core\Shape\Size;
 use Jornel\Core\Shape\Work;
 
 /**
- * What a frame costs and takes at the very least, whatever its media, corners and joining: the cheapest of each for
+ * Lower bound of the measures of a family of designs, whatever its media, corners and joining: the cheapest of each for
  * itself, no sheets, no tape. Open corners take the least work, and hardware does not hang on them.
  */
-final class FrameAtBest
+final class FamilyBound
 {
     private readonly int $fans;
 
@@ -34,18 +34,18 @@ final class FrameAtBest
     /** @var array<int, int> by number of units, hundredths of money */
     private array $hardware = [];
 
-    public function __construct(private readonly Frame $frame, Size $size, Work $work, private readonly Question $question, private readonly PriceBook $book)
+    public function __construct(private readonly DesignFamily $family, Size $size, Work $work, private readonly SearchProblem $problem, private readonly PriceBook $book)
     {
-        $design = $frame->design;
+        $design = $family->design;
         $this->fans = $design->shape->fanCount($design);
         $this->filters = $design->shape->filterCount($design);
         [$minutes, $tools, $skills] = [INF, PHP_INT_MAX, PHP_INT_MAX];
-        foreach ($frame->joinings as $joining) {
+        foreach ($family->joinings as $joining) {
             $minutes = min($minutes, $work->minutesWith($joining));
-            if ($question->limits->areOfMakers()) {
+            if ($problem->limits->areOfMakers()) {
                 $joined = $work->joinedWith($joining);
-                $tools = min($tools, count($question->limits->missingTools($joined)));
-                $skills = min($skills, count($question->limits->missingSkills($joined)));
+                $tools = min($tools, count($problem->limits->missingTools($joined)));
+                $skills = min($skills, count($problem->limits->missingSkills($joined)));
             }
         }
         [$this->minutes, $this->missingTools, $this->missingSkills] = [$minutes, $tools === PHP_INT_MAX ? 0 : $tools, $skills === PHP_INT_MAX ? 0 : $skills];
@@ -53,7 +53,7 @@ final class FrameAtBest
     }
 
     /** With the cheapest media to begin with and the cheapest to change. */
-    public function ofAnyMedia(Open $one): Measures
+    public function ofAnyMedia(Operation $one): Measures
     {
         $units = $one->units;
         [$first, $running, $missing] = $this->costs[$units] ??= $this->costs($units);
@@ -72,8 +72,8 @@ final class FrameAtBest
     public function hardware(int $units): int
     {
         return $this->hardware[$units] ??= array_sum(array_map(
-            fn (string $id, int $count): int => $this->book->atLeast($this->question->catalogue->material($id), $count),
-            array_keys($pieces = Pieces::ofHardware($this->frame->assembly, $units, $this->question->catalogue)),
+            fn (string $id, int $count): int => $this->book->atLeast($this->problem->catalogue->material($id), $count),
+            array_keys($pieces = Pieces::ofHardware($this->family->assembly, $units, $this->problem->catalogue)),
             $pieces,
         ));
     }
@@ -81,15 +81,15 @@ final class FrameAtBest
     /** @return array{int, int, int} first cost, filters to change over the years, missing fans */
     private function costs(int $units): array
     {
-        $design = $this->frame->design;
+        $design = $this->family->design;
         [$fans, $filters] = [$units * $this->fans, $units * $this->filters];
-        [$first, $change] = $this->book->cheapest($this->frame->media, $filters);
+        [$first, $change] = $this->book->cheapest($this->family->media, $filters);
         if ($design->prefilter !== null) {
             $first += $this->book->atLeast($design->prefilter, $filters);
             $change += $this->book->refill($design->prefilter, $filters);
         }
         $first += $this->book->atLeast($design->fan, $fans) + $this->hardware($units);
 
-        return [$first, $this->book->running($change, 0), $this->question->stock->missing($design->fan->id, $fans)];
+        return [$first, $this->book->running($change, 0), $this->problem->stock->missing($design->fan->id, $fans)];
     }
 }

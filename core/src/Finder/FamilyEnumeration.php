@@ -12,8 +12,8 @@ use Jornel\Core\Shape\NoSeat;
 use Jornel\Core\Shape\Shape;
 use Jornel\Core\Shape\WrongFilter;
 
-/** Which parts make which shapes; what does not fit is left out with its reason. */
-final class Sieve
+/** Enumerates the families of feasible designs; parts that do not fit together are left out with the reason. */
+final class FamilyEnumeration
 {
     /** @var list<array{filters: non-empty-list<Filter>, best: Filter, prefilter: Filter|null}> */
     private readonly array $geometries;
@@ -28,16 +28,16 @@ final class Sieve
      * @param  int  $part  which of so many equal parts it tries, from 0
      * @param  int  $parts  1 for all
      */
-    public function __construct(private readonly Question $question, private readonly int $part = 0, private readonly int $parts = 1)
+    public function __construct(private readonly SearchProblem $problem, private readonly int $part = 0, private readonly int $parts = 1)
     {
-        $this->geometries = self::geometries($question);
+        $this->geometries = self::geometries($problem);
     }
 
-    /** @return iterable<Frame> */
-    public function frames(): iterable
+    /** @return iterable<DesignFamily> */
+    public function families(): iterable
     {
-        foreach ($this->question->range->shapes as $shape) {
-            $joinings = array_values(array_filter($this->question->catalogue->joinings, fn (Joining $joining): bool => $joining->holds($shape->id())));
+        foreach ($this->problem->range->shapes as $shape) {
+            $joinings = array_values(array_filter($this->problem->catalogue->joinings, fn (Joining $joining): bool => $joining->holds($shape->id())));
             if ($joinings === []) {
                 continue;
             }
@@ -58,13 +58,13 @@ final class Sieve
      *
      * @param  array<string, string>  $way
      * @param  non-empty-list<Joining>  $joinings
-     * @return iterable<Frame>
+     * @return iterable<DesignFamily>
      */
     private function ofWay(Shape $shape, array $way, array $joinings): iterable
     {
         $wrong = [];
         $turn = $this->gone++;
-        foreach ($this->question->catalogue->fans as $fan) {
+        foreach ($this->problem->catalogue->fans as $fan) {
             $own = $this->ownGeometries($turn++);
             foreach ($own as $number => ['filters' => $filters, 'best' => $best, 'prefilter' => $prefilter]) {
                 if (isset($wrong[$number])) {
@@ -72,11 +72,11 @@ final class Sieve
 
                     continue;
                 }
-                $design = new Design($shape, $fan, $best, $joinings[0], Range::CORNERS[0], $prefilter, null, $way, window: $shape->needsWindow() ? $this->question->range->window : null);
+                $design = new Design($shape, $fan, $best, $joinings[0], Range::CORNERS[0], $prefilter, null, $way, window: $shape->needsWindow() ? $this->problem->range->window : null);
                 try {
                     $assembly = $design->assemble();
                     if (! $shape->isNeedless($design)) {
-                        yield new Frame($design, $assembly, $filters, $joinings, self::code($design));
+                        yield new DesignFamily($design, $assembly, $filters, $joinings, self::code($design));
                     }
                 } catch (NoSeat $why) {
                     $this->leaveOut($shape, $why, array_sum(array_map(fn (array $geometry): int => count($geometry['filters']), $own)));
@@ -114,18 +114,18 @@ final class Sieve
     }
 
     /** @return list<array{filters: non-empty-list<Filter>, best: Filter, prefilter: Filter|null}> */
-    private static function geometries(Question $question): array
+    private static function geometries(SearchProblem $problem): array
     {
         $alike = [];
-        foreach ($question->catalogue->filters as $filter) {
-            if ($question->range->takes($filter)) {
+        foreach ($problem->catalogue->filters as $filter) {
+            if ($problem->range->takes($filter)) {
                 $alike[$filter->geometry().($filter->efficiency->corrects ? '' : ' uncorrected')][] = $filter;
             }
         }
         $geometries = [];
         foreach ($alike as $filters) {
             $best = Filter::noWorseThan($filters);
-            $before = array_filter($question->catalogue->filters, fn (Filter $filter): bool => $question->range->takesBefore($filter, $filters[0]));
+            $before = array_filter($problem->catalogue->filters, fn (Filter $filter): bool => $problem->range->takesBefore($filter, $filters[0]));
             foreach ([null, ...array_values($before)] as $prefilter) {
                 $geometries[] = ['filters' => $filters, 'best' => $best, 'prefilter' => $prefilter];
             }

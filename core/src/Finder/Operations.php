@@ -9,11 +9,11 @@ use Jornel\Core\Part\FanSpeed;
 use Jornel\Core\Room\Purifiers;
 use Jornel\Core\Room\Seat;
 
-/** What fans at a speed sound like and take, each worked out once for all frames that they sit on. */
-final class Opens
+/** Every speed and number of units of some fans, with level, power and energy, each computed once for all families. */
+final class Operations
 {
-    /** @var array<string, list<non-empty-list<Open>>> by fans; by speed; by number of units less one */
-    private array $opens = [];
+    /** @var array<string, list<non-empty-list<Operation>>> by fans; by speed; by number of units less one */
+    private array $operations = [];
 
     /** @var list<float> levels of what stands there already, dBA */
     private readonly array $heard;
@@ -28,13 +28,13 @@ final class Opens
      *
      * @param  string  $fans  of one unit, in words
      * @param  Unit  $unit  with these fans
-     * @return list<non-empty-list<Open>> by speed, by number of units less one
+     * @return list<non-empty-list<Operation>> by speed, by number of units less one
      */
     public function of(string $fans, Unit $unit): array
     {
-        return $this->opens[$fans] ??= array_map(
+        return $this->operations[$fans] ??= array_map(
             fn (FanSpeed $speed, int $number): array => array_map(
-                fn (int $units): Open => $this->open($number, $units, $unit->level($speed, 1.0), $speed->watts),
+                fn (int $units): Operation => $this->operation($number, $units, $unit->level($speed, 1.0), $speed->watts),
                 range(1, max(1, $this->mostUnits)),
             ),
             $unit->speeds,
@@ -46,8 +46,8 @@ final class Opens
      * @param  float  $level  of one unit at 1 m, dBA
      * @param  float  $watts  of one unit, W
      */
-    public function open(int $speed, int $units, float $level, float $watts): Open
+    public function operation(int $speed, int $units, float $level, float $watts): Operation
     {
-        return new Open($speed, $units, $this->seat->together([...$this->heard, ...array_fill(0, max(1, $units), $level)]), $units * $watts, $this->book->energy($units * $watts));
+        return new Operation($speed, $units, $this->seat->together([...$this->heard, ...array_fill(0, max(1, $units), $level)]), $units * $watts, $this->book->energy($units * $watts));
     }
 }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Finder;
 
-/** A speed and a number of units of which something may still come. */
-final readonly class Open
+/** How units are run: a speed and a number of them, with level, power and energy. */
+final readonly class Operation
 {
     /**
      * @param  int  $speed  which of the fan's speeds, from 0

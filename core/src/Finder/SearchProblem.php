@@ -15,7 +15,7 @@ use Jornel\Core\Room\Space;
 use Jornel\Core\Room\Target\Target;
 
 /** What is asked of the finder: builds of these parts that reach the goal of a room within limits. */
-final readonly class Question
+final readonly class SearchProblem
 {
     /** Chance that is asked for where nobody says another. */
     public const SURE = 0.75;

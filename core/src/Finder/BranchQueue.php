@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Finder;
 
-/** Branches by what they cost at best, the cheapest first: what beats others is found before them. */
-final class Queue
+/** Branches by the lower bound of their cost, the cheapest first (best-first search): builds that dominate are found early. */
+final class BranchQueue
 {
     /** @var array<int, list<Branch>> by steps of cost */
     private array $branches = [];
@@ -17,7 +17,7 @@ final class Queue
     /** @param  Branch  $branch  that costs no less than the one last taken */
     public function add(Branch $branch): void
     {
-        $cost = max($this->cost, intdiv($branch->atBest->totalCost(), Steps::COST));
+        $cost = max($this->cost, intdiv($branch->atBest->totalCost(), MeasureSteps::COST));
         $this->branches[$cost][] = $branch;
         $this->last = max($this->last, $cost);
     }

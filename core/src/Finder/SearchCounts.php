@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Jornel\Core\Finder;
 
 /** How many candidates there were and what became of them. */
-final class Counts
+final class SearchCounts
 {
     /** Ways of putting parts together that fit, at every speed and number of units. */
     public int $generated = 0;

@@ -12,7 +12,7 @@ use Jornel\Core\Part\FanCurve;
  * Between which pressures the balance of fan and box lies, without solving it: the fan's flow falls with the pressure and
  * the box's rises, so one comparison tells on which side of any pressure it is.
  */
-final class Bracket
+final class BalanceBound
 {
     private const PRESSURES = 128;
 

@@ -13,8 +13,8 @@ use Jornel\Core\Airflow\Unit;
 use Jornel\Core\Part\Fan;
 use Jornel\Core\Part\Filter;
 
-/** One frame with all that is worked out about it on the way, each once. */
-final class Lot
+/** Bounds and balances of one family of designs, each computed once during the search. */
+final class FamilyEvaluation
 {
     private readonly int $fans;
 
@@ -22,7 +22,7 @@ final class Lot
 
     private readonly Unit $ideal;
 
-    private ?FrameAtBest $atBest = null;
+    private ?FamilyBound $atBest = null;
 
     private ?Variants $variants = null;
 
@@ -36,22 +36,22 @@ final class Lot
     private array $propagations = [];
 
     public function __construct(
-        public readonly Frame $frame,
-        private readonly Question $question,
+        public readonly DesignFamily $family,
+        private readonly SearchProblem $problem,
         private readonly PriceBook $book,
-        private readonly Bracket $bracket,
-        private readonly Opens $opens,
+        private readonly BalanceBound $balanceBound,
+        private readonly Operations $operations,
     ) {
-        $design = $frame->design;
+        $design = $family->design;
         $this->fans = $design->shape->fanCount($design);
         $this->filters = $design->shape->filterCount($design);
-        $this->ideal = Unit::of($design, $frame->assembly, $question->air);
+        $this->ideal = Unit::of($design, $family->assembly, $problem->air);
     }
 
-    /** @return list<non-empty-list<Open>> by speed, by number of units less one */
-    public function opens(): array
+    /** @return list<non-empty-list<Operation>> by speed, by number of units less one */
+    public function operations(): array
     {
-        return $this->opens->of("{$this->frame->design->fan->id} {$this->fans}", $this->ideal);
+        return $this->operations->of("{$this->family->design->fan->id} {$this->fans}", $this->ideal);
     }
 
     /** The most that one unit could give, tight and of the best media. */
@@ -73,25 +73,25 @@ final class Lot
      *
      * @param  Measures  $made  with the figures of a fan in free air
      */
-    public function solved(Filter $filter, Variant $variant, Open $open, Measures $made): Solved
+    public function solved(Filter $filter, Variant $variant, Operation $operation, Measures $made): Solved
     {
         // Of an intake it counts which of the leaks are seams.
         $unit = $this->ideal->isIntake ? $this->made($filter, $variant) : $this->unit($filter)->leaking($variant->leakArea);
-        $speed = $unit->speeds[$open->speed];
+        $speed = $unit->speeds[$operation->speed];
         $balance = Balance::of($unit->curve($speed), $unit->box);
         $speedUp = $unit->speedUp($speed, $balance->pressure, $balance->fanFlow);
         if ($speedUp === 1.0) {
             return new Solved($unit->output($balance), $made);
         }
-        $harder = $this->opens->open($open->speed, $open->units, $unit->level($speed, $speedUp), $unit->watts($speed, $speedUp));
+        $harder = $this->operations->operation($operation->speed, $operation->units, $unit->level($speed, $speedUp), $unit->watts($speed, $speedUp));
 
-        return new Solved($unit->output($balance), $made->working($open, $harder));
+        return new Solved($unit->output($balance), $made->working($operation, $harder));
     }
 
     /** What one unit gives, and how sure that is. */
     public function propagation(Filter $filter, Variant $variant, int $speed): Propagation
     {
-        return $this->propagations["{$filter->id} {$variant->code} {$speed}"] ??= Propagation::through($this->made($filter, $variant), $speed, $this->question->tolerances);
+        return $this->propagations["{$filter->id} {$variant->code} {$speed}"] ??= Propagation::through($this->made($filter, $variant), $speed, $this->problem->tolerances);
     }
 
     /**
@@ -100,18 +100,18 @@ final class Lot
      */
     public function propagationOfAnyMedia(int $speed): ?Propagation
     {
-        return $this->ideal->isIntake ? null : $this->propagations[" {$speed}"] ??= Propagation::through($this->ideal->leaking(0.0), $speed, $this->question->tolerances);
+        return $this->ideal->isIntake ? null : $this->propagations[" {$speed}"] ??= Propagation::through($this->ideal->leaking(0.0), $speed, $this->problem->tolerances);
     }
 
     /** The same of some media, leaking surely as little as any way of making it. */
     public function propagationAtBest(Filter $filter, Variant $variant, int $speed): ?Propagation
     {
-        return $this->ideal->isIntake ? null : $this->propagations["{$filter->id} {$speed}"] ??= Propagation::through($this->unit($filter)->leaking($variant->leakArea), $speed, $this->question->tolerances);
+        return $this->ideal->isIntake ? null : $this->propagations["{$filter->id} {$speed}"] ??= Propagation::through($this->unit($filter)->leaking($variant->leakArea), $speed, $this->problem->tolerances);
     }
 
-    public function atBest(): FrameAtBest
+    public function atBest(): FamilyBound
     {
-        return $this->atBest ??= new FrameAtBest($this->frame, $this->variants()->leastSize(), $this->variants()->leastWork(), $this->question, $this->book);
+        return $this->atBest ??= new FamilyBound($this->family, $this->variants()->leastSize(), $this->variants()->leastWork(), $this->problem, $this->book);
     }
 
     /** @return non-empty-list<array{Variant, int}> with what is bought for it besides fans and filters, hundredths of money */
@@ -127,10 +127,10 @@ final class Lot
     }
 
     /** With media, but without corners, joining and what is bought for them. */
-    public function ofFansAndFilters(Filter $filter, Open $open): Measures
+    public function ofFansAndFilters(Filter $filter, Operation $operation): Measures
     {
-        $units = $open->units;
-        $design = $this->frame->design;
+        $units = $operation->units;
+        $design = $this->family->design;
         $kit = [[$design->fan, $units * $this->fans], [$filter, $units * $this->filters]];
         $change = $this->book->refill($filter, $units * $this->filters);
         if ($design->prefilter !== null) {
@@ -139,14 +139,14 @@ final class Lot
         }
 
         return new Measures(
-            $this->book->kit($kit), $this->book->running($change, $open->energy),
-            $open->level, 0.0, 0.0, $open->power, 0.0, 0, 0, $this->missing($kit),
+            $this->book->kit($kit), $this->book->running($change, $operation->energy),
+            $operation->level, 0.0, 0.0, $operation->power, 0.0, 0, 0, $this->missing($kit),
         );
     }
 
     private function variants(): Variants
     {
-        return $this->variants ??= new Variants($this->frame, $this->question, $this->book);
+        return $this->variants ??= new Variants($this->family, $this->problem, $this->book);
     }
 
     private function unit(Filter $filter): Unit
@@ -156,16 +156,16 @@ final class Lot
 
     private function assembled(Filter $filter): Unit
     {
-        $design = $this->frame->design->with(filter: $filter);
+        $design = $this->family->design->with(filter: $filter);
 
-        return Unit::of($design, $design->assemble(), $this->question->air);
+        return Unit::of($design, $design->assemble(), $this->problem->air);
     }
 
     /** With its own corners and joining. */
     private function made(Filter $filter, Variant $variant): Unit
     {
         return $this->made["{$filter->id} {$variant->code}"] ??= $this->unit($filter)->made(
-            $this->frame->design->with(filter: $filter)->made($variant->corners, $variant->joining), $variant->assembly,
+            $this->family->design->with(filter: $filter)->made($variant->corners, $variant->joining), $variant->assembly,
         );
     }
 
@@ -176,9 +176,9 @@ final class Lot
             // No more comes in than the fan moves freely, all of it clean: more of it holds less of anything.
             return Output::intake($curve->freeFlow(), 0.0, BinShares::same($curve->freeFlow()));
         }
-        $key = "{$this->frame->design->fan->id} {$speed}".($unit->outlet === null ? '' : " {$unit->flowFactor} {$unit->outlet->law->viscous} {$unit->outlet->law->inertial}");
+        $key = "{$this->family->design->fan->id} {$speed}".($unit->outlet === null ? '' : " {$unit->flowFactor} {$unit->outlet->law->viscous} {$unit->outlet->law->inertial}");
 
-        return Output::recirculating($box->cleanAir($this->bracket->most($key, $curve, $box) * (1.0 + 1e-9)));
+        return Output::recirculating($box->cleanAir($this->balanceBound->most($key, $curve, $box) * (1.0 + 1e-9)));
     }
 
     /** @param  list<array{Fan|Filter, int}>  $kit */
@@ -190,7 +190,7 @@ final class Lot
         }
         $missing = 0;
         foreach ($needed as $id => $pieces) {
-            $missing += $this->question->stock->missing((string) $id, $pieces);
+            $missing += $this->problem->stock->missing((string) $id, $pieces);
         }
 
         return $missing;

@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Finder;
 
-/** Builds none of which beats another; what beats an entry takes its place. Some may be known from others by their measures alone. */
-final class Front
+/**
+ * The Pareto front: builds that no other build dominates. A build that dominates an entry takes its place. Entries of another
+ * process are known by their measures alone.
+ */
+final class ParetoFront
 {
     /** @var array<int, int> measures in steps, by place */
     private array $steps = [];
@@ -27,7 +30,7 @@ final class Front
      */
     public function beats(int $steps, int $cost): bool
     {
-        $place = Steps::firstBetter($this->steps, $steps);
+        $place = MeasureSteps::firstBetter($this->steps, $steps);
         if ($place === null) {
             $alike = array_search($steps, $this->steps, true);
 
@@ -45,7 +48,7 @@ final class Front
 
     public function add(Found $found): void
     {
-        [$steps, $cost] = [Steps::of($found->measures, $found->share), $found->measures->totalCost()];
+        [$steps, $cost] = [MeasureSteps::of($found->measures, $found->share), $found->measures->totalCost()];
         $alike = array_search($steps, $this->steps, true);
         if ($this->beats($steps, $cost) || ($alike !== false && $this->found[$alike]?->comesBefore($found) === true)) {
             return;
@@ -87,7 +90,7 @@ final class Front
     private function put(int $steps, int $cost, ?Found $found): void
     {
         foreach ($this->steps as $place => $own) {
-            if (Steps::isNoWorse($steps, $own)) {
+            if (MeasureSteps::isNoWorse($steps, $own)) {
                 unset($this->steps[$place], $this->costs[$place], $this->found[$place]);
             }
         }

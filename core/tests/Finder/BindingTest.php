@@ -29,8 +29,8 @@ final class BindingTest extends TestCase
 
         self::assertSame([], $answer['builds']);
         [$level, $cost] = $answer['binding'];
-        self::assertMatchesRegularExpression('/^Nothing under 45 dBA at the seat keeps all the others; the nearest is at \d+ dBA there\.$/', $level['text']);
-        self::assertMatchesRegularExpression('/^Nothing for 120 to buy keeps all the others; the nearest costs \d+ to buy\.$/', $cost['text']);
+        self::assertMatchesRegularExpression('/^No build under 45 dBA at the seat meets all other limits; the nearest is at \d+ dBA there\.$/', $level['text']);
+        self::assertMatchesRegularExpression('/^No build for 120 to buy meets all other limits; the nearest costs \d+ to buy\.$/', $cost['text']);
         self::assertLessThanOrEqual(120.0, (float) $level['keeps_out'][0]['build']['first_cost']);
         self::assertLessThanOrEqual(45.0, $cost['keeps_out'][0]['build']['level_at_seat_dba']);
     }
@@ -42,7 +42,7 @@ final class BindingTest extends TestCase
         self::assertNotSame([], $answer['builds']);
         self::assertSame('It must be under 45 dBA at the seat. Without that:', $answer['binding'][0]['text']);
         $cheapest = array_column($answer['binding'][0]['keeps_out'], null, 'pick')['least-to-buy'];
-        self::assertMatchesRegularExpression('/^There would be one for \d+ to buy instead of \d+, but it is at \d+ dBA there\.$/', $cheapest['text']);
+        self::assertMatchesRegularExpression('/^The cheapest to buy would cost \d+ instead of \d+, but it is at \d+ dBA there\.$/', $cheapest['text']);
         self::assertGreaterThan(45.0, $cheapest['build']['level_at_seat_dba']);
     }
 

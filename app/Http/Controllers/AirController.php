@@ -7,7 +7,7 @@ use App\Actions\StandsThere;
 use App\Http\Requests\AirRequest;
 use App\Http\Resources\AirData;
 use Illuminate\Http\JsonResponse;
-use Jornel\Core\Kit\Drawing\AirPlan;
+use Jornel\Core\Drawing\AirPlan;
 use Jornel\Core\Room\AirInTime;
 use Jornel\Core\Room\StartEntry;
 use OpenApi\Attributes as OA;

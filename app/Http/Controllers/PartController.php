@@ -12,7 +12,7 @@ use App\Models\ProgrammePart;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
 use Jornel\Core\Data\DataFiles;
-use Jornel\Core\Kit\Drawing\CurvePlan;
+use Jornel\Core\Drawing\CurvePlan;
 use Jornel\Core\Part\Catalogue;
 use Jornel\Core\Part\Fan;
 use Jornel\Core\Part\FanFacts;

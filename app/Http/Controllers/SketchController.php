@@ -6,7 +6,7 @@ use App\Http\Requests\SketchRequest;
 use App\Http\Resources\Drawing\DrawingData;
 use App\Models\Part;
 use Illuminate\Http\JsonResponse;
-use Jornel\Core\Kit\Drawing\Drawing;
+use Jornel\Core\Drawing\Drawing;
 use Jornel\Core\Quantity\Display;
 use Jornel\Core\Shape\DesignEntry;
 use Jornel\Core\Shape\Scene\Scene;

@@ -8,7 +8,7 @@ use App\Http\Requests\EvaluationRequest;
 use App\Http\Resources\WorkingData;
 use Illuminate\Http\JsonResponse;
 use Jornel\Core\Data\DataFiles;
-use Jornel\Core\Kit\Drawing\WorkingPlan;
+use Jornel\Core\Drawing\WorkingPlan;
 use Jornel\Core\Ledger\Why;
 use OpenApi\Attributes as OA;
 use Symfony\Component\HttpKernel\Exception\UnprocessableEntityHttpException;

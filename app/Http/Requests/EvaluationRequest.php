@@ -4,7 +4,7 @@ namespace App\Http\Requests;
 
 use App\Models\Version;
 use Illuminate\Support\Facades\Gate;
-use Jornel\Core\Kit\Drawing\View;
+use Jornel\Core\Drawing\View;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(schema: 'EvaluationRequest', required: ['room', 'goal'], properties: [

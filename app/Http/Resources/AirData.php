@@ -2,7 +2,7 @@
 
 namespace App\Http\Resources;
 
-use Jornel\Core\Kit\Drawing\AirPlan;
+use Jornel\Core\Drawing\AirPlan;
 use Jornel\Core\Quantity\Display;
 use Jornel\Core\Quantity\Unit;
 use OpenApi\Attributes as OA;

@@ -2,7 +2,7 @@
 
 namespace App\Http\Resources;
 
-use Jornel\Core\Kit\Drawing\CurvePlan;
+use Jornel\Core\Drawing\CurvePlan;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(schema: 'CurvePlan', description: 'Curves on a pair of axes, from 0 to 1 along each')]

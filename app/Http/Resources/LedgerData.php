@@ -3,7 +3,7 @@
 namespace App\Http\Resources;
 
 use Jornel\Core\Caution\Caution;
-use Jornel\Core\Kit\Drawing\View;
+use Jornel\Core\Drawing\View;
 use Jornel\Core\Ledger\Ledger;
 use Jornel\Core\Ledger\Placement;
 use Jornel\Core\Ledger\TargetAsk;

@@ -2,7 +2,7 @@
 
 namespace App\Http\Resources;
 
-use Jornel\Core\Kit\Drawing\CurvePlan;
+use Jornel\Core\Drawing\CurvePlan;
 use Jornel\Core\Part\EditableCurve;
 use Jornel\Core\Part\EditableFigure;
 use Jornel\Core\Part\EditableFigures;

@@ -4,8 +4,8 @@ namespace App\Http\Resources;
 
 use App\Http\Resources\Drawing\StrokeData;
 use App\Models\Room;
-use Jornel\Core\Kit\Drawing\RoomPlan;
-use Jornel\Core\Kit\Drawing\Stroke;
+use Jornel\Core\Drawing\RoomPlan;
+use Jornel\Core\Drawing\Stroke;
 use Jornel\Core\Ledger\Ledger;
 use Jornel\Core\Ledger\RoomResult;
 use Jornel\Core\Quantity\Display;

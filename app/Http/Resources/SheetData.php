@@ -2,9 +2,9 @@
 
 namespace App\Http\Resources;
 
+use Jornel\Core\Drawing\PrintSvg;
 use Jornel\Core\Guide\BuildSheet;
 use Jornel\Core\Guide\CutLine;
-use Jornel\Core\Kit\Drawing\PrintSvg;
 use Jornel\Core\Shape\Step;
 use OpenApi\Attributes as OA;
 

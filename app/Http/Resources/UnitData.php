@@ -3,7 +3,7 @@
 namespace App\Http\Resources;
 
 use App\Http\Resources\Drawing\DrawingData;
-use Jornel\Core\Kit\Drawing\View;
+use Jornel\Core\Drawing\View;
 use Jornel\Core\Kit\RunningCost;
 use Jornel\Core\Ledger\AirStreams;
 use Jornel\Core\Ledger\Finding;

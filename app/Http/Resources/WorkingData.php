@@ -3,7 +3,7 @@
 namespace App\Http\Resources;
 
 use Jornel\Core\Airflow\Performance;
-use Jornel\Core\Kit\Drawing\WorkingPlan;
+use Jornel\Core\Drawing\WorkingPlan;
 use Jornel\Core\Ledger\SpeedLine;
 use Jornel\Core\Ledger\UnitLedger;
 use Jornel\Core\Ledger\WhyLine;

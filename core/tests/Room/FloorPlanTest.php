@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Tests\Room;
 
+use Jornel\Core\Drawing\PlanSheet;
+use Jornel\Core\Drawing\RoomPlan;
+use Jornel\Core\Drawing\RoomScene;
+use Jornel\Core\Drawing\Stroke;
 use Jornel\Core\Fault\InvalidEntries;
-use Jornel\Core\Kit\Drawing\PlanSheet;
-use Jornel\Core\Kit\Drawing\RoomPlan;
-use Jornel\Core\Kit\Drawing\RoomScene;
-use Jornel\Core\Kit\Drawing\Stroke;
 use Jornel\Core\Quantity\System;
 use Jornel\Core\Room\InvalidRoom;
 use Jornel\Core\Room\Plan\FloorPlan;

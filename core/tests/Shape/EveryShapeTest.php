@@ -7,7 +7,7 @@ namespace Jornel\Core\Tests\Shape;
 use Jornel\Core\Air\Air;
 use Jornel\Core\Airflow\Performance;
 use Jornel\Core\Airflow\Unit;
-use Jornel\Core\Kit\Drawing\PrintSvg;
+use Jornel\Core\Drawing\PrintSvg;
 use Jornel\Core\Kit\ShoppingList;
 use Jornel\Core\Part\Filter;
 use Jornel\Core\Shape\Corners;

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Tests\Shape;
 
-use Jornel\Core\Kit\Drawing\Camera;
-use Jornel\Core\Kit\Drawing\DepthOrder;
-use Jornel\Core\Kit\Drawing\Drawing;
-use Jornel\Core\Kit\Drawing\PrintSvg;
-use Jornel\Core\Kit\Drawing\RoomScene;
+use Jornel\Core\Drawing\Camera;
+use Jornel\Core\Drawing\DepthOrder;
+use Jornel\Core\Drawing\Drawing;
+use Jornel\Core\Drawing\PrintSvg;
+use Jornel\Core\Drawing\RoomScene;
 use Jornel\Core\Shape\Corners;
 use Jornel\Core\Shape\Design;
 use Jornel\Core\Shape\Direction;

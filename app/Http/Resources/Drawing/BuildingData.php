@@ -3,8 +3,8 @@
 namespace App\Http\Resources\Drawing;
 
 use App\Http\Resources\Shown;
-use Jornel\Core\Kit\Drawing\PlanSheet;
-use Jornel\Core\Kit\Drawing\RoomPlan;
+use Jornel\Core\Drawing\PlanSheet;
+use Jornel\Core\Drawing\RoomPlan;
 use Jornel\Core\Quantity\Display;
 use Jornel\Core\Room\Plan\JoinedRooms;
 use OpenApi\Attributes as OA;

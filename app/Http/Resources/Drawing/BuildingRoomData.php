@@ -3,9 +3,9 @@
 namespace App\Http\Resources\Drawing;
 
 use App\Http\Resources\Shown;
-use Jornel\Core\Kit\Drawing\PlanSheet;
-use Jornel\Core\Kit\Drawing\RoomPlan;
-use Jornel\Core\Kit\Drawing\Stroke;
+use Jornel\Core\Drawing\PlanSheet;
+use Jornel\Core\Drawing\RoomPlan;
+use Jornel\Core\Drawing\Stroke;
 use Jornel\Core\Quantity\Display;
 use Jornel\Core\Room\Plan\LaidRoom;
 use OpenApi\Attributes as OA;

@@ -3,8 +3,8 @@
 namespace App\Http\Resources\Drawing;
 
 use App\Http\Resources\Shown;
-use Jornel\Core\Kit\Drawing\Drawing;
-use Jornel\Core\Kit\Drawing\Stroke;
+use Jornel\Core\Drawing\Drawing;
+use Jornel\Core\Drawing\Stroke;
 use Jornel\Core\Quantity\Display;
 use Jornel\Core\Quantity\Sentence;
 use OpenApi\Attributes as OA;

@@ -3,10 +3,10 @@
 namespace App\Http\Resources\Drawing;
 
 use App\Http\Resources\Shown;
-use Jornel\Core\Kit\Drawing\Drawing;
-use Jornel\Core\Kit\Drawing\RoomPlan;
-use Jornel\Core\Kit\Drawing\RoomScene;
-use Jornel\Core\Kit\Drawing\Stroke;
+use Jornel\Core\Drawing\Drawing;
+use Jornel\Core\Drawing\RoomPlan;
+use Jornel\Core\Drawing\RoomScene;
+use Jornel\Core\Drawing\Stroke;
 use Jornel\Core\Quantity\Display;
 use Jornel\Core\Room\Plan\FloorPlan;
 use Jornel\Core\Room\Plan\Furnishing;

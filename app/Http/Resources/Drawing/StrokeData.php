@@ -2,7 +2,7 @@
 
 namespace App\Http\Resources\Drawing;
 
-use Jornel\Core\Kit\Drawing\Stroke;
+use Jornel\Core\Drawing\Stroke;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(schema: 'Stroke')]

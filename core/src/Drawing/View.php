@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Jornel\Core\Kit\Drawing;
+namespace Jornel\Core\Drawing;
 
 use Jornel\Core\Shape\Design;
 use Jornel\Core\Shape\Scene\Extent;

@@ -2,11 +2,11 @@
 
 declare(strict_types=1);
 
-namespace Jornel\Core\Tests\Kit;
+namespace Jornel\Core\Tests\Drawing;
 
 use Jornel\Core\Air\Air;
 use Jornel\Core\Airflow\Unit;
-use Jornel\Core\Kit\Drawing\WorkingPlan;
+use Jornel\Core\Drawing\WorkingPlan;
 use Jornel\Core\Tests\Sample;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;

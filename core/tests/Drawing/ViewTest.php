@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-namespace Jornel\Core\Tests\Kit;
+namespace Jornel\Core\Tests\Drawing;
 
-use Jornel\Core\Kit\Drawing\View;
+use Jornel\Core\Drawing\View;
 use Jornel\Core\Ledger\AirStreams;
 use Jornel\Core\Shape\Corners;
 use Jornel\Core\Shape\Design;

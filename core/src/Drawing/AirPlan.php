@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Jornel\Core\Kit\Drawing;
+namespace Jornel\Core\Drawing;
 
 use Closure;
 use Jornel\Core\Room\AirInTime;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Jornel\Core\Kit\Drawing;
+namespace Jornel\Core\Drawing;
 
 use Jornel\Core\Room\Plan\Furnishing;
 use Jornel\Core\Room\Plan\FurnishingKind;

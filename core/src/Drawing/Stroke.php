@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Jornel\Core\Kit\Drawing;
+namespace Jornel\Core\Drawing;
 
 /** One outline on the sheet, to be drawn over those before it. */
 final readonly class Stroke

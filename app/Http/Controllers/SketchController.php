@@ -8,8 +8,8 @@ use App\Models\Part;
 use Illuminate\Http\JsonResponse;
 use Jornel\Core\Drawing\Drawing;
 use Jornel\Core\Quantity\Display;
+use Jornel\Core\Scene\Scene;
 use Jornel\Core\Shape\DesignEntry;
-use Jornel\Core\Shape\Scene\Scene;
 use OpenApi\Attributes as OA;
 
 class SketchController extends Controller

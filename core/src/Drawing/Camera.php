@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Drawing;
 
-use Jornel\Core\Shape\Scene\Point;
+use Jornel\Core\Scene\Point;
 
 /** A parallel view from in front, to the right and above: lengths along one direction keep one scale. */
 final readonly class Camera

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Drawing;
 
-use Jornel\Core\Shape\Scene\Point;
-use Jornel\Core\Shape\Scene\Solid;
+use Jornel\Core\Scene\Point;
+use Jornel\Core\Scene\Solid;
 
 /**
  * The order in which convex solids that do not intersect can be drawn one over the other.

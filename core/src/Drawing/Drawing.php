@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Drawing;
 
-use Jornel\Core\Shape\Scene\Anchor;
-use Jornel\Core\Shape\Scene\Arrow;
-use Jornel\Core\Shape\Scene\Extent;
-use Jornel\Core\Shape\Scene\Scene;
-use Jornel\Core\Shape\Scene\Solid;
-use Jornel\Core\Shape\Scene\SolidFace;
+use Jornel\Core\Scene\Anchor;
+use Jornel\Core\Scene\Arrow;
+use Jornel\Core\Scene\Extent;
+use Jornel\Core\Scene\Scene;
+use Jornel\Core\Scene\Solid;
+use Jornel\Core\Scene\SolidFace;
 
 /** A scene seen from one side, as outlines in the order in which they are to be drawn. */
 final readonly class Drawing

@@ -8,14 +8,14 @@ use Jornel\Core\Room\Plan\FloorPlan;
 use Jornel\Core\Room\Plan\Furnishing;
 use Jornel\Core\Room\Plan\FurnishingKind;
 use Jornel\Core\Room\Plan\Wall;
-use Jornel\Core\Shape\Scene\Anchor;
-use Jornel\Core\Shape\Scene\Arrow;
-use Jornel\Core\Shape\Scene\Extent;
-use Jornel\Core\Shape\Scene\Mark;
-use Jornel\Core\Shape\Scene\Point;
-use Jornel\Core\Shape\Scene\Scene;
-use Jornel\Core\Shape\Scene\Solid;
-use Jornel\Core\Shape\Scene\SolidFace;
+use Jornel\Core\Scene\Anchor;
+use Jornel\Core\Scene\Arrow;
+use Jornel\Core\Scene\Extent;
+use Jornel\Core\Scene\Mark;
+use Jornel\Core\Scene\Point;
+use Jornel\Core\Scene\Scene;
+use Jornel\Core\Scene\Solid;
+use Jornel\Core\Scene\SolidFace;
 
 /** A room with its far walls, what is built into it, a grown person for scale, and the units that stand in it. */
 final class RoomScene

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Drawing;
 
+use Jornel\Core\Scene\Extent;
+use Jornel\Core\Scene\Point;
+use Jornel\Core\Scene\Scene;
 use Jornel\Core\Shape\Design;
-use Jornel\Core\Shape\Scene\Extent;
-use Jornel\Core\Shape\Scene\Point;
-use Jornel\Core\Shape\Scene\Scene;
 
 /** How somebody looks at a unit: from which side, and whether it is put together or drawn apart. */
 final readonly class View

@@ -7,11 +7,11 @@ namespace Jornel\Core\Ledger;
 use Jornel\Core\Airflow\LeakFlow;
 use Jornel\Core\Quantity\Display;
 use Jornel\Core\Quantity\Sentence;
+use Jornel\Core\Scene\Scene;
 use Jornel\Core\Shape\Design;
 use Jornel\Core\Shape\Direction;
 use Jornel\Core\Shape\Hole;
 use Jornel\Core\Shape\Panel;
-use Jornel\Core\Shape\Scene\Scene;
 
 /** The numbers that stand on the parts of a unit's drawing, at the speed that is judged. */
 final class PartLabels

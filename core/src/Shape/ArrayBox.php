@@ -6,13 +6,13 @@ namespace Jornel\Core\Shape;
 
 use Jornel\Core\Part\Fan;
 use Jornel\Core\Part\ShaftPosition;
-use Jornel\Core\Shape\Scene\Anchor;
-use Jornel\Core\Shape\Scene\Arrow;
-use Jornel\Core\Shape\Scene\FilterMarks;
-use Jornel\Core\Shape\Scene\Frame;
-use Jornel\Core\Shape\Scene\Point;
-use Jornel\Core\Shape\Scene\Scene;
-use Jornel\Core\Shape\Scene\Solid;
+use Jornel\Core\Scene\Anchor;
+use Jornel\Core\Scene\Arrow;
+use Jornel\Core\Scene\FilterMarks;
+use Jornel\Core\Scene\Frame;
+use Jornel\Core\Scene\Point;
+use Jornel\Core\Scene\Scene;
+use Jornel\Core\Scene\Solid;
 
 /** Two long faces back to back, small fans in rows on top and on the ends. */
 final readonly class ArrayBox implements Shape

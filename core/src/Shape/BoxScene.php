@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Shape;
 
-use Jornel\Core\Shape\Scene\Anchor;
-use Jornel\Core\Shape\Scene\Extent;
-use Jornel\Core\Shape\Scene\Point;
-use Jornel\Core\Shape\Scene\Scene;
-use Jornel\Core\Shape\Scene\Solid;
+use Jornel\Core\Scene\Anchor;
+use Jornel\Core\Scene\Extent;
+use Jornel\Core\Scene\Point;
+use Jornel\Core\Scene\Scene;
+use Jornel\Core\Scene\Solid;
 
 /** The scene of four walls with something under them and a fan on top. */
 final class BoxScene

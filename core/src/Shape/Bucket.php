@@ -6,16 +6,16 @@ namespace Jornel\Core\Shape;
 
 use Jornel\Core\Part\Filter;
 use Jornel\Core\Part\ShaftPosition;
-use Jornel\Core\Shape\Scene\Anchor;
-use Jornel\Core\Shape\Scene\Arrow;
-use Jornel\Core\Shape\Scene\Extent;
-use Jornel\Core\Shape\Scene\FanSolid;
-use Jornel\Core\Shape\Scene\Frame;
-use Jornel\Core\Shape\Scene\Mark;
-use Jornel\Core\Shape\Scene\Point;
-use Jornel\Core\Shape\Scene\Scene;
-use Jornel\Core\Shape\Scene\Solid;
-use Jornel\Core\Shape\Scene\Tube;
+use Jornel\Core\Scene\Anchor;
+use Jornel\Core\Scene\Arrow;
+use Jornel\Core\Scene\Extent;
+use Jornel\Core\Scene\FanSolid;
+use Jornel\Core\Scene\Frame;
+use Jornel\Core\Scene\Mark;
+use Jornel\Core\Scene\Point;
+use Jornel\Core\Scene\Scene;
+use Jornel\Core\Scene\Solid;
+use Jornel\Core\Scene\Tube;
 
 /**
  * A bucket with one hole in its wall: a ring cartridge lies behind it, its rim glued to the hole's edge; an exhaust fan in
@@ -132,7 +132,7 @@ final readonly class Bucket implements Shape
             self::lying('plate', 'board', new Point($radius, $flat + $wall + $filter->height, $middle), $half, Panel::THICKNESS),
             ...Tube::of('lid', 'plastic', $at($lid), [$hole, $radius], [$hole, $radius], $wall),
             ...($onPipe ? Tube::of('pipe', 'plastic', $at($lid + $wall), [$hole, $hole + $wall], [$hole, $hole + $wall], self::PIPE) : []),
-            FanSolid::of($design->fan, Frame::top($radius, $radius, $seat), $design->corners),
+            FanSolid::of($design->fan, Frame::top($radius, $radius, $seat), $design->corners === Corners::Shroud),
         ], [
             new Arrow('fan', 'outlet', $at($top + 0.01), $at($top + 0.18)),
             new Arrow('face-1', 'intake', new Point($radius, $flat - 0.2, $middle), new Point($radius, $flat - 0.02, $middle)),

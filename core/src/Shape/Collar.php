@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Shape;
 
-use Jornel\Core\Shape\Scene\Point;
-use Jornel\Core\Shape\Scene\Solid;
+use Jornel\Core\Scene\Point;
+use Jornel\Core\Scene\Solid;
 
 /** A sheet between a filter and a fan that is smaller: as large as the filter, with a hole of the blade circle. */
 final readonly class Collar

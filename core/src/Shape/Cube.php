@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Jornel\Core\Shape;
 
 use Jornel\Core\Part\ShaftPosition;
-use Jornel\Core\Shape\Scene\Scene;
+use Jornel\Core\Scene\Scene;
 
 /** Four square filters on a base panel, the fan on top; or eight half as high, two on each side. */
 final readonly class Cube implements Shape

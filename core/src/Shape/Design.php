@@ -10,7 +10,7 @@ use Jornel\Core\Part\Filter;
 use Jornel\Core\Part\Joining;
 use Jornel\Core\Part\Layer;
 use Jornel\Core\Quantity\Provenance;
-use Jornel\Core\Shape\Scene\Scene;
+use Jornel\Core\Scene\Scene;
 
 /** What is chosen for a unit: a shape and the parts that go into it. */
 final class Design
@@ -199,7 +199,7 @@ final class Design
      */
     public function scene(): Scene
     {
-        $scene = $this->shape->scene($this)->inSteps($this->shape->steps($this));
+        $scene = $this->shape->scene($this)->inSteps(array_map(fn (Step $step): array => $step->sets, $this->shape->steps($this)));
 
         return $this->direction() === Direction::Push ? $scene->reversed() : $scene;
     }

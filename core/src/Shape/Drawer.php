@@ -6,14 +6,14 @@ namespace Jornel\Core\Shape;
 
 use Jornel\Core\Part\Filter;
 use Jornel\Core\Part\Layer;
-use Jornel\Core\Shape\Scene\Anchor;
-use Jornel\Core\Shape\Scene\Arrow;
-use Jornel\Core\Shape\Scene\FanSolid;
-use Jornel\Core\Shape\Scene\FilterMarks;
-use Jornel\Core\Shape\Scene\Frame;
-use Jornel\Core\Shape\Scene\Point;
-use Jornel\Core\Shape\Scene\Scene;
-use Jornel\Core\Shape\Scene\Solid;
+use Jornel\Core\Scene\Anchor;
+use Jornel\Core\Scene\Arrow;
+use Jornel\Core\Scene\FanSolid;
+use Jornel\Core\Scene\FilterMarks;
+use Jornel\Core\Scene\Frame;
+use Jornel\Core\Scene\Point;
+use Jornel\Core\Scene\Scene;
+use Jornel\Core\Scene\Solid;
 
 /** One or two filters in series between two flat face frames, on a hinged box behind the fan. */
 final readonly class Drawer implements Shape
@@ -143,7 +143,7 @@ final readonly class Drawer implements Shape
         return new Scene([
             ...$this->stand($design, $left, $width, $frameY, $back + $b, $z),
             ...($shroud > 0.0 ? [Solid::box('shroud', 'board', new Point($x - $half, 0.0, $z - $half), new Point($x + $half, $shroud, $z + $half), ['front' => FanSolid::rotor($design->fan, Frame::front($x, 0.0, $z))])] : []),
-            FanSolid::of($design->fan, Frame::front($x, $seatY, $z), $design->corners),
+            FanSolid::of($design->fan, Frame::front($x, $seatY, $z), $design->corners === Corners::Shroud),
             ...($collar === null ? [] : [$collar->solid(new Point($left, $seatY, $z0))]),
             ...$rails('frame', $edgeX, $edgeZ, $frameY, $inside),
             ...$this->box($left, $z0, $width, $height, $inside, $back),

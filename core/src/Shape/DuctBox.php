@@ -5,15 +5,15 @@ declare(strict_types=1);
 namespace Jornel\Core\Shape;
 
 use Jornel\Core\Part\ShaftPosition;
-use Jornel\Core\Shape\Scene\Anchor;
-use Jornel\Core\Shape\Scene\Arrow;
-use Jornel\Core\Shape\Scene\FanSolid;
-use Jornel\Core\Shape\Scene\FilterMarks;
-use Jornel\Core\Shape\Scene\Frame;
-use Jornel\Core\Shape\Scene\Point;
-use Jornel\Core\Shape\Scene\Scene;
-use Jornel\Core\Shape\Scene\Solid;
-use Jornel\Core\Shape\Scene\Tube;
+use Jornel\Core\Scene\Anchor;
+use Jornel\Core\Scene\Arrow;
+use Jornel\Core\Scene\FanSolid;
+use Jornel\Core\Scene\FilterMarks;
+use Jornel\Core\Scene\Frame;
+use Jornel\Core\Scene\Point;
+use Jornel\Core\Scene\Scene;
+use Jornel\Core\Scene\Solid;
+use Jornel\Core\Scene\Tube;
 
 /** Four or five filters round an inline fan on a flange, perhaps with a canister of carbon and a duct to the far side. */
 final readonly class DuctBox implements Shape

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Jornel\Core\Shape;
 
 use Jornel\Core\Part\Carton;
-use Jornel\Core\Shape\Scene\Anchor;
-use Jornel\Core\Shape\Scene\FanSolid;
-use Jornel\Core\Shape\Scene\Frame;
-use Jornel\Core\Shape\Scene\Mark;
-use Jornel\Core\Shape\Scene\Point;
-use Jornel\Core\Shape\Scene\Solid;
+use Jornel\Core\Scene\Anchor;
+use Jornel\Core\Scene\FanSolid;
+use Jornel\Core\Scene\Frame;
+use Jornel\Core\Scene\Mark;
+use Jornel\Core\Scene\Point;
+use Jornel\Core\Scene\Solid;
 
 /**
  * A round fan set in its own carton on top of a box: front and back cut to its circle, its inside sealed round the fan, its
@@ -141,7 +141,7 @@ final readonly class FanInCarton implements FanMount
             $board('carton', $x, $y1 - $t, $z + $t, $x1, $y1, $top - $t),
             $board('carton', $x, $y + $t, $z + $t, $x + $t, $y1 - $t, $top - $t),
             $board('carton', $x1 - $t, $y + $t, $z + $t, $x1, $y1 - $t, $top - $t),
-            FanSolid::of($fan, $seat($z + $t), Corners::Shroud),
+            FanSolid::of($fan, $seat($z + $t), true),
             Solid::box('carton-front', 'board', new Point($x, $y, $top - $t), new Point($x1, $y1, $top), ['top' => FanSolid::rotor($fan, $seat($top))]),
         ];
     }

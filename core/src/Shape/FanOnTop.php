@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace Jornel\Core\Shape;
 
 use Closure;
-use Jornel\Core\Shape\Scene\Anchor;
-use Jornel\Core\Shape\Scene\Arrow;
-use Jornel\Core\Shape\Scene\FanSolid;
-use Jornel\Core\Shape\Scene\Frame;
-use Jornel\Core\Shape\Scene\Mark;
-use Jornel\Core\Shape\Scene\Point;
-use Jornel\Core\Shape\Scene\Solid;
+use Jornel\Core\Scene\Anchor;
+use Jornel\Core\Scene\Arrow;
+use Jornel\Core\Scene\FanSolid;
+use Jornel\Core\Scene\Frame;
+use Jornel\Core\Scene\Mark;
+use Jornel\Core\Scene\Point;
+use Jornel\Core\Scene\Solid;
 
 /** A fan blowing up from an open box: straight on its rim, or on a cover cut to its blade circle. */
 final readonly class FanOnTop implements FanMount
@@ -120,7 +120,7 @@ final readonly class FanOnTop implements FanMount
             $solids[] = $this->sheetAt('cover', $z);
             $z += $this->sheet()->thickness();
         }
-        $solids[] = FanSolid::of($fan, $this->frame($z), $this->design->corners);
+        $solids[] = FanSolid::of($fan, $this->frame($z), $this->design->corners === Corners::Shroud);
         $z += $fan->body->depth;
         if ($this->hasShroud()) {
             $solids[] = $this->sheetAt('shroud', $z, FanSolid::rotor($fan, $this->frame($z + $this->sheet()->thickness())));

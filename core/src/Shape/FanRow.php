@@ -6,9 +6,9 @@ namespace Jornel\Core\Shape;
 
 use Jornel\Core\Part\Fan;
 use Jornel\Core\Part\FanBody;
-use Jornel\Core\Shape\Scene\FanSolid;
-use Jornel\Core\Shape\Scene\Frame;
-use Jornel\Core\Shape\Scene\Solid;
+use Jornel\Core\Scene\FanSolid;
+use Jornel\Core\Scene\Frame;
+use Jornel\Core\Scene\Solid;
 
 /** Small fans in a row on one panel: their frames may touch, as long as enough of the panel is left between the holes. */
 final readonly class FanRow
@@ -89,6 +89,6 @@ final readonly class FanRow
      */
     public function solids(Frame $panel): array
     {
-        return array_map(fn (float $at): Solid => FanSolid::of($this->fan, $panel->movedTo($panel->at($at, $this->across / 2.0)), Corners::Open), $this->places());
+        return array_map(fn (float $at): Solid => FanSolid::of($this->fan, $panel->movedTo($panel->at($at, $this->across / 2.0)), false), $this->places());
     }
 }

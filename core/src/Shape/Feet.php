@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Shape;
 
-use Jornel\Core\Shape\Scene\Point;
-use Jornel\Core\Shape\Scene\Solid;
+use Jornel\Core\Scene\Point;
+use Jornel\Core\Scene\Solid;
 
 /** Four feet at the corners of what stands on them. */
 final class Feet

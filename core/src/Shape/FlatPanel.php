@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Shape;
 
-use Jornel\Core\Shape\Scene\Scene;
+use Jornel\Core\Scene\Scene;
 
 /** One filter behind the fan, where the air enters. */
 final readonly class FlatPanel implements Shape

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Shape;
 
-use Jornel\Core\Shape\Scene\Anchor;
-use Jornel\Core\Shape\Scene\Arrow;
-use Jornel\Core\Shape\Scene\FilterMarks;
-use Jornel\Core\Shape\Scene\Frame;
-use Jornel\Core\Shape\Scene\Point;
-use Jornel\Core\Shape\Scene\Solid;
+use Jornel\Core\Scene\Anchor;
+use Jornel\Core\Scene\Arrow;
+use Jornel\Core\Scene\FilterMarks;
+use Jornel\Core\Scene\Frame;
+use Jornel\Core\Scene\Point;
+use Jornel\Core\Scene\Solid;
 
 /** Framed filters standing on four sides: the walls of a cube or a tall box. */
 final readonly class FourWalls

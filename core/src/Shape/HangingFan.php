@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Shape;
 
-use Jornel\Core\Shape\Scene\Anchor;
-use Jornel\Core\Shape\Scene\FanSolid;
-use Jornel\Core\Shape\Scene\Frame;
-use Jornel\Core\Shape\Scene\Point;
-use Jornel\Core\Shape\Scene\Solid;
+use Jornel\Core\Scene\Anchor;
+use Jornel\Core\Scene\FanSolid;
+use Jornel\Core\Scene\Frame;
+use Jornel\Core\Scene\Point;
+use Jornel\Core\Scene\Solid;
 
 /**
  * A fan tied below a cover, inside the box: its weight on the cover is the seal, and the cover lifts off with it to change
@@ -127,7 +127,7 @@ final readonly class HangingFan implements FanMount
         $frame = fn (float $z): Frame => Frame::top($this->top->width / 2.0, $this->top->depth / 2.0, $z);
 
         return [
-            FanSolid::of($fan, $frame($z - $fan->body->depth), Corners::Shroud),
+            FanSolid::of($fan, $frame($z - $fan->body->depth), true),
             Solid::box('cover', $this->sheet()->drawnAs(), new Point(0.0, 0.0, $z), new Point($this->top->width, $this->top->depth, $z + $thick), ['top' => FanSolid::rotor($fan, $frame($z + $thick))]),
         ];
     }

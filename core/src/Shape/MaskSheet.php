@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Shape;
 
-use Jornel\Core\Shape\Scene\Anchor;
-use Jornel\Core\Shape\Scene\Arrow;
-use Jornel\Core\Shape\Scene\Extent;
-use Jornel\Core\Shape\Scene\FanSolid;
-use Jornel\Core\Shape\Scene\Frame;
-use Jornel\Core\Shape\Scene\Mark;
-use Jornel\Core\Shape\Scene\Point;
-use Jornel\Core\Shape\Scene\Scene;
-use Jornel\Core\Shape\Scene\Solid;
+use Jornel\Core\Scene\Anchor;
+use Jornel\Core\Scene\Arrow;
+use Jornel\Core\Scene\Extent;
+use Jornel\Core\Scene\FanSolid;
+use Jornel\Core\Scene\Frame;
+use Jornel\Core\Scene\Mark;
+use Jornel\Core\Scene\Point;
+use Jornel\Core\Scene\Scene;
+use Jornel\Core\Scene\Solid;
 
 /** Sheets of mask media, overlapped, over a hole in a film on the front of a fan: a last resort. */
 final readonly class MaskSheet implements Shape
@@ -98,7 +98,7 @@ final readonly class MaskSheet implements Shape
         return new Scene([
             Solid::box('face-1', 'filter', $low, new Point($x + $width / 2.0, $sheet, $z + $height / 2.0), ['front' => $lines]),
             Solid::box('film', 'film', new Point(0.0, $sheet, 0.0), new Point($body->side, $film, $body->side)),
-            FanSolid::of($design->fan, $seat, Corners::Open),
+            FanSolid::of($design->fan, $seat, false),
         ], [
             new Arrow('fan', 'outlet', new Point($x, $back + 0.03, $z), new Point($x, $back + 0.3, $z)),
             new Arrow('face-1', 'intake', new Point($x, -0.34, $z), new Point($x, -0.05, $z)),

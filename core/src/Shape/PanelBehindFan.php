@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace Jornel\Core\Shape;
 
 use Jornel\Core\Part\Filter;
-use Jornel\Core\Shape\Scene\Anchor;
-use Jornel\Core\Shape\Scene\Arrow;
-use Jornel\Core\Shape\Scene\FanSolid;
-use Jornel\Core\Shape\Scene\FilterMarks;
-use Jornel\Core\Shape\Scene\Frame;
-use Jornel\Core\Shape\Scene\Point;
-use Jornel\Core\Shape\Scene\Scene;
-use Jornel\Core\Shape\Scene\Solid;
+use Jornel\Core\Scene\Anchor;
+use Jornel\Core\Scene\Arrow;
+use Jornel\Core\Scene\FanSolid;
+use Jornel\Core\Scene\FilterMarks;
+use Jornel\Core\Scene\Frame;
+use Jornel\Core\Scene\Point;
+use Jornel\Core\Scene\Scene;
+use Jornel\Core\Scene\Solid;
 
 /** One or more filters in series on the intake side of a fan. */
 final readonly class PanelBehindFan
@@ -81,7 +81,7 @@ final readonly class PanelBehindFan
         [$x, $z] = [$side / 2.0, $high / 2.0];
         $outlet = $this->hasShroud() ? Panel::THICKNESS : 0.0;
         $seatY = $outlet + $body->depth;
-        $solids = [FanSolid::of($this->design->fan, Frame::front($x, $seatY, $z), $this->design->corners)];
+        $solids = [FanSolid::of($this->design->fan, Frame::front($x, $seatY, $z), $this->design->corners === Corners::Shroud)];
         $depth = $seatY;
         if ($this->collar !== null) {
             $solids[] = $this->collar->solid(new Point($x - $filter->width / 2.0, $depth, $z - $filter->height / 2.0));

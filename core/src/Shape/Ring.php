@@ -5,15 +5,15 @@ declare(strict_types=1);
 namespace Jornel\Core\Shape;
 
 use Jornel\Core\Part\ShaftPosition;
-use Jornel\Core\Shape\Scene\Anchor;
-use Jornel\Core\Shape\Scene\Arrow;
-use Jornel\Core\Shape\Scene\Extent;
-use Jornel\Core\Shape\Scene\FanSolid;
-use Jornel\Core\Shape\Scene\Frame;
-use Jornel\Core\Shape\Scene\Point;
-use Jornel\Core\Shape\Scene\Scene;
-use Jornel\Core\Shape\Scene\Solid;
-use Jornel\Core\Shape\Scene\Tube;
+use Jornel\Core\Scene\Anchor;
+use Jornel\Core\Scene\Arrow;
+use Jornel\Core\Scene\Extent;
+use Jornel\Core\Scene\FanSolid;
+use Jornel\Core\Scene\Frame;
+use Jornel\Core\Scene\Point;
+use Jornel\Core\Scene\Scene;
+use Jornel\Core\Scene\Solid;
+use Jornel\Core\Scene\Tube;
 
 /** A ring cartridge with a cap below and a cone above it to a small fan. */
 final readonly class Ring implements Shape
@@ -108,7 +108,7 @@ final readonly class Ring implements Shape
             ...Tube::of('face-1', 'filter', $at($floor), [$inner, $outer], [$inner, $outer], $filter->height, true),
             ...Tube::of('cone', 'plastic', $at($rise), [$wideRadius, $wideRadius + $wall], [$body->bladeCircle / 2.0, $body->bladeCircle / 2.0 + $wall], $cone->height),
             Solid::box('plate', 'board', new Point($x - $half, $x - $half, $head), new Point($x + $half, $x + $half, $head + $wall)),
-            FanSolid::of($design->fan, Frame::top($x, $x, $head + $wall), Corners::Open),
+            FanSolid::of($design->fan, Frame::top($x, $x, $head + $wall), false),
         ], [
             new Arrow('fan', 'outlet', $at($top + 0.01), $at($top + 0.16)),
             new Arrow('face-1', 'intake', new Point($x, $x - $outer - 0.17, $floor + $filter->height / 2.0), new Point($x, $x - $outer - 0.04, $floor + $filter->height / 2.0)),

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Jornel\Core\Shape;
 
 use Jornel\Core\Part\ShaftPosition;
-use Jornel\Core\Shape\Scene\Scene;
+use Jornel\Core\Scene\Scene;
 
 /**
  * How filter faces, fans, panels and seams come together.

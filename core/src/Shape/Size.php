@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Shape;
 
-use Jornel\Core\Shape\Scene\Extent;
-use Jornel\Core\Shape\Scene\Scene;
+use Jornel\Core\Scene\Extent;
+use Jornel\Core\Scene\Scene;
 
 /** Outer size of a unit. */
 final readonly class Size

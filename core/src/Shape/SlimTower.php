@@ -6,16 +6,16 @@ namespace Jornel\Core\Shape;
 
 use Jornel\Core\Numeric\ConvexHull;
 use Jornel\Core\Part\ShaftPosition;
-use Jornel\Core\Shape\Scene\Anchor;
-use Jornel\Core\Shape\Scene\Arrow;
-use Jornel\Core\Shape\Scene\Extent;
-use Jornel\Core\Shape\Scene\FanSolid;
-use Jornel\Core\Shape\Scene\FilterMarks;
-use Jornel\Core\Shape\Scene\Frame;
-use Jornel\Core\Shape\Scene\Point;
-use Jornel\Core\Shape\Scene\Scene;
-use Jornel\Core\Shape\Scene\Solid;
-use Jornel\Core\Shape\Scene\StandingFilter;
+use Jornel\Core\Scene\Anchor;
+use Jornel\Core\Scene\Arrow;
+use Jornel\Core\Scene\Extent;
+use Jornel\Core\Scene\FanSolid;
+use Jornel\Core\Scene\FilterMarks;
+use Jornel\Core\Scene\Frame;
+use Jornel\Core\Scene\Point;
+use Jornel\Core\Scene\Scene;
+use Jornel\Core\Scene\Solid;
+use Jornel\Core\Scene\StandingFilter;
 
 /** Three narrow faces standing as a column, small fans stacked on the remaining side or one on top. */
 final readonly class SlimTower implements Shape
@@ -214,7 +214,7 @@ final readonly class SlimTower implements Shape
             $solids[] = StandingFilter::on(sprintf('face-%d', $number + 1), $design->filter, self::shifted($from, $shift, $p), self::shifted($to, $shift, $p), $t, $h);
         }
         $solids[] = $cap('top', $p + $h);
-        $solids[] = FanSolid::of($fan, new Frame($middle, new Point(1.0, 0.0, 0.0), new Point(0.0, 1.0, 0.0)), Corners::Open);
+        $solids[] = FanSolid::of($fan, new Frame($middle, new Point(1.0, 0.0, 0.0), new Point(0.0, 1.0, 0.0)), false);
         [$width, $depth] = [max(array_column($outline, 0)) + $shift[0], max(array_column($outline, 1)) + $shift[1]];
         $top = $middle->z + $fan->body->depth;
 

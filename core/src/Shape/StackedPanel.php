@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Jornel\Core\Shape;
 
 use Jornel\Core\Part\Layer;
-use Jornel\Core\Shape\Scene\Scene;
+use Jornel\Core\Scene\Scene;
 
 /** Two filters in series behind the fan: a coarse one in front of a fine one, or two alike. */
 final readonly class StackedPanel implements Shape

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Jornel\Core\Shape;
 
 use Jornel\Core\Part\ShaftPosition;
-use Jornel\Core\Shape\Scene\Scene;
+use Jornel\Core\Scene\Scene;
 
 /** Four rectangular filters standing on end, the fan on a panel with a round hole, on top of it or hanging below. */
 final readonly class TallBox implements Shape

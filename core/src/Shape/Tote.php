@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Shape;
 
-use Jornel\Core\Shape\Scene\Anchor;
-use Jornel\Core\Shape\Scene\Arrow;
-use Jornel\Core\Shape\Scene\Extent;
-use Jornel\Core\Shape\Scene\FanSolid;
-use Jornel\Core\Shape\Scene\FilterMarks;
-use Jornel\Core\Shape\Scene\Frame;
-use Jornel\Core\Shape\Scene\Point;
-use Jornel\Core\Shape\Scene\Scene;
-use Jornel\Core\Shape\Scene\Solid;
+use Jornel\Core\Scene\Anchor;
+use Jornel\Core\Scene\Arrow;
+use Jornel\Core\Scene\Extent;
+use Jornel\Core\Scene\FanSolid;
+use Jornel\Core\Scene\FilterMarks;
+use Jornel\Core\Scene\Frame;
+use Jornel\Core\Scene\Point;
+use Jornel\Core\Scene\Scene;
+use Jornel\Core\Scene\Solid;
 
 /** A plastic tote with a filter in its lid and a blower or an inline fan on its side. */
 final readonly class Tote implements Shape
@@ -105,7 +105,7 @@ final readonly class Tote implements Shape
             Solid::box('face-1', 'filter', new Point(self::LID, self::LID, $top), new Point($width - self::LID, $depth - self::LID, $top + $design->stackDepth()), [
                 'top' => FilterMarks::on($filter, Frame::top(self::LID, self::LID, $top + $design->stackDepth()), $filter->width, $filter->height),
             ]),
-            FanSolid::of($design->fan, $seat, Corners::Open),
+            FanSolid::of($design->fan, $seat, false),
         ], [
             new Arrow('face-1', 'intake', new Point($width * 0.5, $depth * 0.5, $top + 0.4), new Point($width * 0.5, $depth * 0.5, $top + 0.12)),
             new Arrow('fan', 'outlet', new Point($width + $body->depth + 0.02, $depth / 2.0, $high / 2.0), new Point($width + $body->depth + 0.26, $depth / 2.0, $high / 2.0)),

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Shape;
 
-use Jornel\Core\Shape\Scene\Anchor;
-use Jornel\Core\Shape\Scene\Arrow;
-use Jornel\Core\Shape\Scene\FanSolid;
-use Jornel\Core\Shape\Scene\Frame;
-use Jornel\Core\Shape\Scene\Point;
-use Jornel\Core\Shape\Scene\Scene;
-use Jornel\Core\Shape\Scene\Solid;
-use Jornel\Core\Shape\Scene\StandingFilter;
+use Jornel\Core\Scene\Anchor;
+use Jornel\Core\Scene\Arrow;
+use Jornel\Core\Scene\FanSolid;
+use Jornel\Core\Scene\Frame;
+use Jornel\Core\Scene\Point;
+use Jornel\Core\Scene\Scene;
+use Jornel\Core\Scene\Solid;
+use Jornel\Core\Scene\StandingFilter;
 
 /** Two filters in a V on the back of a fan, closed by a triangle at each end. */
 final readonly class Wedge implements Shape
@@ -102,7 +102,7 @@ final readonly class Wedge implements Shape
             StandingFilter::on('face-2', $design->filter, $point, $right, $t, $h),
             $end($bottom + $h),
             ...($collar === null ? [] : [$collar->solid(new Point($x0, $y0 + $deep, $bottom))]),
-            FanSolid::of($design->fan, $seat, $design->corners),
+            FanSolid::of($design->fan, $seat, $design->corners === Corners::Shroud),
         ];
         if ($design->corners === Corners::Shroud) {
             $half = $body->side / 2.0;

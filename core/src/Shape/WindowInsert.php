@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Shape;
 
-use Jornel\Core\Shape\Scene\Anchor;
-use Jornel\Core\Shape\Scene\Arrow;
-use Jornel\Core\Shape\Scene\Extent;
-use Jornel\Core\Shape\Scene\FanSolid;
-use Jornel\Core\Shape\Scene\FilterMarks;
-use Jornel\Core\Shape\Scene\Frame;
-use Jornel\Core\Shape\Scene\Point;
-use Jornel\Core\Shape\Scene\Scene;
-use Jornel\Core\Shape\Scene\Solid;
+use Jornel\Core\Scene\Anchor;
+use Jornel\Core\Scene\Arrow;
+use Jornel\Core\Scene\Extent;
+use Jornel\Core\Scene\FanSolid;
+use Jornel\Core\Scene\FilterMarks;
+use Jornel\Core\Scene\Frame;
+use Jornel\Core\Scene\Point;
+use Jornel\Core\Scene\Scene;
+use Jornel\Core\Scene\Solid;
 
 /** One or two filters in a window, a filler board round them; a fan in front of each, or one in a window far away. */
 final readonly class WindowInsert implements Shape
@@ -137,7 +137,7 @@ final readonly class WindowInsert implements Shape
                 'front' => FilterMarks::on($filter, Frame::front($x - $fw / 2.0, $seatY, $z - $fh / 2.0), $fw, $fh),
             ]);
             if ($fans) {
-                $solids[] = FanSolid::of($design->fan, Frame::front($x, $backY, $z), $design->corners);
+                $solids[] = FanSolid::of($design->fan, Frame::front($x, $backY, $z), $design->corners === Corners::Shroud);
                 if ($collar !== null) {
                     $solids[] = $collar->solid(new Point($x - $fw / 2.0, $backY, $z - $fh / 2.0));
                 }

@@ -6,12 +6,12 @@ namespace Jornel\Core\Tests\Drawing;
 
 use Jornel\Core\Drawing\View;
 use Jornel\Core\Ledger\AirStreams;
+use Jornel\Core\Scene\Scene;
+use Jornel\Core\Scene\Solid;
 use Jornel\Core\Shape\Corners;
 use Jornel\Core\Shape\Design;
 use Jornel\Core\Shape\Direction;
 use Jornel\Core\Shape\Fitting;
-use Jornel\Core\Shape\Scene\Scene;
-use Jornel\Core\Shape\Scene\Solid;
 use Jornel\Core\Shape\Shapes;
 use Jornel\Core\Tests\Sample;
 use PHPUnit\Framework\Attributes\TestWith;

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Tests\Shape;
 
+use Jornel\Core\Scene\Arrow;
+use Jornel\Core\Scene\Point;
+use Jornel\Core\Scene\Solid;
+use Jornel\Core\Scene\Streams;
 use Jornel\Core\Shape\Design;
 use Jornel\Core\Shape\Direction;
-use Jornel\Core\Shape\Scene\Arrow;
-use Jornel\Core\Shape\Scene\Point;
-use Jornel\Core\Shape\Scene\Solid;
-use Jornel\Core\Shape\Scene\Streams;
 use Jornel\Core\Shape\Shapes;
 use PHPUnit\Framework\Attributes\DataProviderExternal;
 use PHPUnit\Framework\TestCase;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Jornel\Core\Shape\Scene;
+namespace Jornel\Core\Scene;
 
 /** The way of the air at a part. */
 final readonly class Arrow

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Jornel\Core\Shape\Scene;
+namespace Jornel\Core\Scene;
 
 /** A point or a direction in a scene, m: x to the right, y away from the viewer, z up. */
 final readonly class Point

@@ -2,11 +2,10 @@
 
 declare(strict_types=1);
 
-namespace Jornel\Core\Shape\Scene;
+namespace Jornel\Core\Scene;
 
 use Closure;
 use Jornel\Core\Part\Fan;
-use Jornel\Core\Shape\Corners;
 
 /** A fan's body; its blades are seen from the outlet, or through the hole of the shroud that lies over it. */
 final class FanSolid
@@ -15,14 +14,17 @@ final class FanSolid
 
     private const GUARD_RINGS = 3;
 
-    /** @param  Frame  $seat origin at the middle of the body's inlet side; the normal is the way of the air */
-    public static function of(Fan $fan, Frame $seat, Corners $corners): Solid
+    /**
+     * @param  Frame  $seat  origin at the middle of the body's inlet side; the normal is the way of the air
+     * @param  bool  $isCovered  whether a shroud lies over its outlet, through whose hole the blades are seen
+     */
+    public static function of(Fan $fan, Frame $seat, bool $isCovered): Solid
     {
         $outlet = $seat->movedTo($seat->origin->plus($seat->normal()->scaled($fan->body->depth)));
 
         $half = $fan->body->side / 2.0;
 
-        return Solid::prismWithin('fan', 'fan', fn (): array => self::outline($fan, $seat), [$seat->at(-$half, -$half), $seat->at($half, $half)], $seat->normal()->scaled($fan->body->depth), $corners === Corners::Shroud ? [] : self::rotor($fan, $outlet));
+        return Solid::prismWithin('fan', 'fan', fn (): array => self::outline($fan, $seat), [$seat->at(-$half, -$half), $seat->at($half, $half)], $seat->normal()->scaled($fan->body->depth), $isCovered ? [] : self::rotor($fan, $outlet));
     }
 
     /**

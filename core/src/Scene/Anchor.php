@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Jornel\Core\Shape\Scene;
+namespace Jornel\Core\Scene;
 
 /** Where the numbers of a part are to point. */
 final readonly class Anchor

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Jornel\Core\Shape\Scene;
+namespace Jornel\Core\Scene;
 
 /** Something drawn on the face of a solid: a pleat, a hole, a blade, an arrow. */
 final readonly class Mark

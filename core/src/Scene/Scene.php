@@ -2,9 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Jornel\Core\Shape\Scene;
-
-use Jornel\Core\Shape\Step;
+namespace Jornel\Core\Scene;
 
 /** Everything there is to draw, in true dimensions. */
 final readonly class Scene
@@ -68,13 +66,13 @@ final readonly class Scene
     /**
      * The same with every solid numbered by the step that sets it.
      *
-     * @param  list<Step>  $steps  in order
+     * @param  list<list<string>>  $sets  parts that each step sets, in order
      */
-    public function inSteps(array $steps): self
+    public function inSteps(array $sets): self
     {
         $numbers = [];
-        foreach ($steps as $index => $step) {
-            foreach ($step->sets as $part) {
+        foreach ($sets as $index => $parts) {
+            foreach ($parts as $part) {
                 $numbers[$part] ??= $index + 1;
             }
         }

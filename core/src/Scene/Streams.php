@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Jornel\Core\Shape\Scene;
+namespace Jornel\Core\Scene;
 
 /** The ways of the air that a scene does not tell: one at every filter face, and one where the seams leak. */
 final class Streams

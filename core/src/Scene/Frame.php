@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Jornel\Core\Shape\Scene;
+namespace Jornel\Core\Scene;
 
 /** A flat coordinate system in a scene: an origin and two directions of unit length at a right angle. */
 final readonly class Frame

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Drawing;
 
+use Jornel\Core\Geometry\Wall;
 use Jornel\Core\Room\Plan\FloorPlan;
 use Jornel\Core\Room\Plan\Furnishing;
 use Jornel\Core\Room\Plan\FurnishingKind;
-use Jornel\Core\Room\Plan\Wall;
 use Jornel\Core\Scene\Anchor;
 use Jornel\Core\Scene\Arrow;
 use Jornel\Core\Scene\Extent;

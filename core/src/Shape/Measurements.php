@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Shape;
 
-use Jornel\Core\Numeric\ConvexHull;
+use Jornel\Core\Geometry\ConvexHull;
 use Jornel\Core\Scene\Point;
 use Jornel\Core\Scene\Scene;
 use Jornel\Core\Scene\Solid;

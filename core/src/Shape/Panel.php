@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Shape;
 
+use Jornel\Core\Geometry\Polygon;
+
 /** A sheet to cut: an outline and the holes in it. */
 final readonly class Panel
 {
@@ -80,7 +82,7 @@ final readonly class Panel
     }
 
     /**
-     * Board that is left after the holes (shoelace).
+     * Board that is left after the holes.
      *
      * @return float m2
      */
@@ -91,14 +93,7 @@ final readonly class Panel
 
     private function outlineArea(): float
     {
-        $sum = 0.0;
-        $before = $this->outline[count($this->outline) - 1];
-        foreach ($this->outline as $corner) {
-            $sum += $before[0] * $corner[1] - $corner[0] * $before[1];
-            $before = $corner;
-        }
-
-        return $sum / 2.0;
+        return (new Polygon($this->outline))->area();
     }
 
     /** @return non-empty-list<array{float, float}> */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Room\Plan;
 
+use Jornel\Core\Geometry\Wall;
 use Jornel\Core\Room\InvalidRoom;
 use Jornel\Core\Room\Outline;
 use Jornel\Core\Room\Seat;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Jornel\Core\Room\Plan;
+namespace Jornel\Core\Geometry;
 
 /** One wall of a room, from corner to corner with the room on its left. */
 final readonly class Wall

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Jornel\Core\Numeric;
+namespace Jornel\Core\Geometry;
 
 /**
  * The smallest convex polygon around points of a plane.

@@ -11,7 +11,7 @@ test('from limits to the right build on the bench', async ({ page }) => {
     await expect(page.getByText('No build meets all limits.')).toBeVisible();
     await expect(
         page.getByRole('heading', {
-            name: /^No build under 48 dBA at the seat meets all other limits; the nearest is at \d+ dBA there\.$/,
+            name: /^At most 48 dBA at the seat\. No build meets this and all other limits\. The nearest has \d+ dBA there\.$/,
         }),
     ).toBeVisible();
     await page.locator('[data-wish=first_cost]').fill('900');

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Finder;
 
+use Jornel\Core\Quantity\Display;
 use Jornel\Core\Quantity\Sentence;
 
 /** What one limit keeps out, the others being kept: the nearest where nothing is left, else what would be better. */
@@ -31,11 +32,11 @@ final readonly class Binding
     {
         $nearest = $answer->without[$limit->value]->nearest();
         if ($nearest === null) {
-            return new self($limit, self::sentence("No build meets the other limits either, even if it need not be {$limit->kept()}.", ...self::asked($limit, $limits)), []);
+            return new self($limit, self::sentences([LimitTexts::limit($limit), LimitTexts::NONE], self::asked($limit, $limits)), []);
         }
-        $text = self::sentence("No build {$limit->kept()} meets all other limits; the nearest {$limit->had()}.", ...self::asked($limit, $limits), ...self::has($limit, $nearest));
+        $text = self::sentences([LimitTexts::limit($limit), LimitTexts::NOT_WITH_OTHERS, LimitTexts::nearest($limit)], [...self::asked($limit, $limits), self::has($limit, $nearest)]);
 
-        return new self($limit, $text, [new Wish(null, $nearest, self::sentence("The nearest {$limit->had()}.", ...self::has($limit, $nearest)))]);
+        return new self($limit, $text, [new Wish(null, $nearest, self::sentences([LimitTexts::nearest($limit)], [self::has($limit, $nearest)]))]);
     }
 
     private static function better(Limit $limit, SearchResult $answer, Limits $limits): ?self
@@ -47,30 +48,33 @@ final readonly class Binding
             if ($own === null || $other === null || $limits->allow($limit, $other->measures->of($limit)) || ! $pick->isClearlyBetter($other->measures, $own->measures)) {
                 continue;
             }
-            $wishes[] = new Wish($pick, $other, self::sentence(
-                "{$pick->wish()}, but it {$limit->had()}.",
-                $pick->figure($other->measures), $pick->figure($own->measures), ...self::has($limit, $other),
+            $wishes[] = new Wish($pick, $other, self::sentences(
+                [LimitTexts::better($pick), LimitTexts::ruledOut($limit)],
+                [$pick->figure($other->measures), $pick->figure($own->measures), self::has($limit, $other)],
             ));
         }
 
-        return $wishes === [] ? null : new self($limit, self::sentence("It must be {$limit->kept()}. Without that:", ...self::asked($limit, $limits)), $wishes);
+        return $wishes === [] ? null : new self($limit, self::sentences([LimitTexts::limit($limit), LimitTexts::WITHOUT], self::asked($limit, $limits)), $wishes);
     }
 
-    /** @return list<array{\Jornel\Core\Quantity\Display, float}|string> */
+    /** @return list<array{Display, float}|string> */
     private static function asked(Limit $limit, Limits $limits): array
     {
         return $limit->isCounted() ? [$limit->figure($limits->of($limit) ?? 0.0)] : [];
     }
 
-    /** @return list<array{\Jornel\Core\Quantity\Display, float}|string> */
-    private static function has(Limit $limit, Found $found): array
+    /** @return array{Display, float}|string */
+    private static function has(Limit $limit, Found $found): array|string
     {
-        return [$limit->figure($found->measures->of($limit))];
+        return $limit->figure($found->measures->of($limit));
     }
 
-    /** @param  array{\Jornel\Core\Quantity\Display, float}|string  ...$figures */
-    private static function sentence(string $format, array|string ...$figures): Sentence
+    /**
+     * @param  list<string>  $texts  whole ones
+     * @param  list<array{Display, float}|string>  $figures  one for each gap
+     */
+    private static function sentences(array $texts, array $figures): Sentence
     {
-        return Sentence::of($format, ...$figures);
+        return Sentence::of(implode(' ', $texts), ...$figures);
     }
 }

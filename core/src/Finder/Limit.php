@@ -30,38 +30,10 @@ enum Limit: string
     /** Fans and filters that are not in stock: none may be missing. */
     case Stock = 'stock';
 
-    /** What keeps to it, with its figure to be put in where it has one. */
-    public function kept(): string
+    /** Whether it has a figure of its own. */
+    public function isCounted(): bool
     {
-        return match ($this) {
-            self::Level => 'under %s at the seat',
-            self::FirstCost => 'for %s to buy',
-            self::TotalCost => 'for %s over the years',
-            self::Footprint => 'on %s of floor',
-            self::Height => 'no higher than %s',
-            self::Power => 'on %s',
-            self::Minutes => 'in %s of work',
-            self::Tools => 'with the tools at hand',
-            self::Skills => 'with the skills at hand',
-            self::Stock => 'from fans and filters in stock',
-        };
-    }
-
-    /** What a build has of it, with its figure to be put in. */
-    public function had(): string
-    {
-        return match ($this) {
-            self::Level => 'is at %s there',
-            self::FirstCost => 'costs %s to buy',
-            self::TotalCost => 'costs %s over the years',
-            self::Footprint => 'takes %s of floor',
-            self::Height => 'is %s high',
-            self::Power => 'takes %s',
-            self::Minutes => 'takes %s of work',
-            self::Tools => 'needs %s more tools',
-            self::Skills => 'needs %s more skills',
-            self::Stock => 'needs %s more fans or filters',
-        };
+        return ! in_array($this, [self::Tools, self::Skills, self::Stock], true);
     }
 
     /**
@@ -79,11 +51,5 @@ enum Limit: string
             self::Minutes => [Display::Minutes, 60.0 * $value],
             self::Tools, self::Skills, self::Stock => (string) (int) $value,
         };
-    }
-
-    /** Whether it has a figure of its own. */
-    public function isCounted(): bool
-    {
-        return ! in_array($this, [self::Tools, self::Skills, self::Stock], true);
     }
 }

@@ -59,20 +59,6 @@ enum Pick: string
         return $this->value($other) - $this->value($one) >= $step;
     }
 
-    /** What would be better, with two figures to be put in. */
-    public function wish(): string
-    {
-        return match ($this) {
-            self::Cheapest => 'The cheapest would cost %s over the years instead of %s',
-            self::LeastToBuy => 'The cheapest to buy would cost %s instead of %s',
-            self::Quietest => 'The quietest would be at %s instead of %s',
-            self::Smallest => 'The smallest would take %s of floor instead of %s',
-            self::LeastToRun => 'Running would cost %s over the years instead of %s',
-            self::LeastPower => 'The one with the lowest power would take %s instead of %s',
-            self::QuickestToBuild => 'The quickest would take %s of work instead of %s',
-        };
-    }
-
     /** @return array{Display, float}|string as a sentence takes it */
     public function figure(Measures $measures): array|string
     {

@@ -29,8 +29,8 @@ final class BindingTest extends TestCase
 
         self::assertSame([], $answer['builds']);
         [$level, $cost] = $answer['binding'];
-        self::assertMatchesRegularExpression('/^No build under 45 dBA at the seat meets all other limits; the nearest is at \d+ dBA there\.$/', $level['text']);
-        self::assertMatchesRegularExpression('/^No build for 120 to buy meets all other limits; the nearest costs \d+ to buy\.$/', $cost['text']);
+        self::assertMatchesRegularExpression('/^At most 45 dBA at the seat\. No build meets this and all other limits\. The nearest has \d+ dBA there\.$/', $level['text']);
+        self::assertMatchesRegularExpression('/^First cost at most 120\. No build meets this and all other limits\. The nearest costs \d+\.$/', $cost['text']);
         self::assertLessThanOrEqual(120.0, (float) $level['keeps_out'][0]['build']['first_cost']);
         self::assertLessThanOrEqual(45.0, $cost['keeps_out'][0]['build']['level_at_seat_dba']);
     }
@@ -40,9 +40,9 @@ final class BindingTest extends TestCase
         $answer = self::asked(['level_dba' => 45]);
 
         self::assertNotSame([], $answer['builds']);
-        self::assertSame('It must be under 45 dBA at the seat. Without that:', $answer['binding'][0]['text']);
+        self::assertSame('At most 45 dBA at the seat. Without this limit:', $answer['binding'][0]['text']);
         $cheapest = array_column($answer['binding'][0]['keeps_out'], null, 'pick')['least-to-buy'];
-        self::assertMatchesRegularExpression('/^The cheapest to buy would cost \d+ instead of \d+, but it is at \d+ dBA there\.$/', $cheapest['text']);
+        self::assertMatchesRegularExpression('/^The lowest first cost would be \d+ instead of \d+\. It has \d+ dBA at the seat\.$/', $cheapest['text']);
         self::assertGreaterThan(45.0, $cheapest['build']['level_at_seat_dba']);
     }
 

@@ -19,11 +19,12 @@ describe('the rows of the ledger', () => {
     });
 
     it('say whose band it is where the goal judges another clean air than that of the room', () => {
-        const goal = (judges: string) => ({
+        const goal = (judges: string, judgesRoom: boolean) => ({
             id: 'g',
             name: 'G',
             source: '',
             judges,
+            judgesRoom,
             asks: shown('104 cfm'),
             needs: '',
             share: 1,
@@ -34,11 +35,11 @@ describe('the rows of the ledger', () => {
             gets: null,
             reached: null,
         });
-        const named = (judges: string) =>
-            rowOf(ledgerRows(ledger({ unit: unit(), targets: [goal(judges)] }), null, 'imperial', 'EUR'), 'band')?.name;
+        const named = (judges: string, judgesRoom: boolean) =>
+            rowOf(ledgerRows(ledger({ unit: unit(), targets: [goal(judges, judgesRoom)] }), null, 'imperial', 'EUR'), 'band')?.name;
 
-        expect(named('Wildfire smoke')).toBe('90 % range');
-        expect(named('Tobacco and wood smoke')).toBe('90 % range, tobacco and wood smoke');
+        expect(named('Wildfire smoke', true)).toBe('90 % range');
+        expect(named('Tobacco and wood smoke', false)).toBe('90 % range, tobacco and wood smoke');
     });
 
     it('are written in the measure of the screen', () => {
@@ -53,7 +54,14 @@ describe('the rows of the ledger', () => {
         const now = ledger({
             unit: unit({
                 speeds: [speed({ watts: shown('75 W') })],
-                cost: { first: '97.00', change: '60.00', energy: '131.49', total: '461.49', span: '2 years, 4 changes, 8 h a day' },
+                cost: {
+                    first: '97.00',
+                    change: '60.00',
+                    energy: '131.49',
+                    total: '461.49',
+                    years: '2 years',
+                    span: '2 years, 4 changes, 8 h a day',
+                },
             }),
         });
         const rows = ledgerRows(now, before, 'imperial', 'EUR');

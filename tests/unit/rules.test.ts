@@ -9,6 +9,7 @@ const target: Target = {
     name: '5 air changes an hour',
     source: 'CDC ventilation guidance, 2023',
     judges: 'Smoke',
+    judgesRoom: false,
     asks: shown('693 cfm', '1,177 m³/h'),
     needs: 'how big the room is',
     share: 0.5,

@@ -29,6 +29,7 @@ export function speed(over: Partial<Speed> = {}): Speed {
 export function unit(over: Partial<Unit> = {}): Unit {
     return {
         summary: 'Cube of four · Box fan · Filter',
+        shape: 'Cube of four',
         units: 1,
         needed: 1,
         standing: 'meets',
@@ -54,7 +55,14 @@ export function unit(over: Partial<Unit> = {}): Unit {
             tools: ['knife'],
             skills: ['cutting'],
         },
-        cost: { first: '90.00', change: '60.00', energy: '131.49', total: '461.49', span: '2 years, 4 changes, 8 h a day' },
+        cost: {
+            first: '90.00',
+            change: '60.00',
+            energy: '131.49',
+            total: '461.49',
+            years: '2 years',
+            span: '2 years, 4 changes, 8 h a day',
+        },
         drawing: { mark: '', frame: { x: 0, y: 0, width: 1, height: 1 }, strokes: [], labels: [], arrows: [], extents: [] },
         ...over,
     };

@@ -14,6 +14,7 @@ final readonly class TargetData
         #[OA\Property] public string $name,
         #[OA\Property(description: 'What it rests on')] public string $source,
         #[OA\Property(description: 'Which clean air it judges')] public string $judges,
+        #[OA\Property(description: 'Whether that is the room’s own')] public bool $judgesRoom,
         #[OA\Property(nullable: true, description: 'Clean air; null where it has nothing to say')] public ?Shown $asks,
         #[OA\Property(description: 'What must be told before it can ask anything')] public string $needs,
         #[OA\Property(description: 'Length of its bar, as a share of the longest')] public float $share,
@@ -31,7 +32,7 @@ final readonly class TargetData
         $remains = $ask->remains();
 
         return new self(
-            $ask->target->id(), $ask->target->name(), $ask->target->source(), $ask->judges,
+            $ask->target->id(), $ask->target->name(), $ask->target->source(), $ask->judges->name, $ask->judgesRoom,
             $ask->asks === null ? null : Shown::of(Display::Flow, $ask->asks),
             $ask->target->needs(),
             $ask->asks === null ? 0.0 : round($ask->asks / $most, 4),

@@ -24,7 +24,8 @@ final readonly class UnitData
      * @param  list<string>  $remarks
      */
     private function __construct(
-        #[OA\Property] public string $summary,
+        #[OA\Property(description: 'Shape, fan and filter')] public string $summary,
+        #[OA\Property(description: 'Name of its shape')] public string $shape,
         #[OA\Property] public int $units,
         #[OA\Property(description: 'Units that reach the goal at the chosen speed')] public int $needed,
         #[OA\Property(enum: ['meets', 'warns', 'short'])] public string $standing,
@@ -55,6 +56,7 @@ final readonly class UnitData
 
         return new self(
             "{$unit->design->shape->name()} · {$unit->design->fan->name} · {$unit->design->filter->name}",
+            $unit->design->shape->name(),
             $unit->units,
             $unit->needed,
             $unit->standing()->value,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Ledger;
 
+use Jornel\Core\Air\Pollutant;
 use Jornel\Core\Airflow\Output;
 use Jornel\Core\Room\Room;
 use Jornel\Core\Room\Target\Judgement;
@@ -13,11 +14,13 @@ use Jornel\Core\Room\Target\Target;
 final readonly class TargetAsk
 {
     /**
+     * @param  Pollutant  $judges  which clean air it judges
+     * @param  bool  $judgesRoom  whether that is the room's own
      * @param  float|null  $asks  clean air, m3/s; null where it has nothing to say
      * @param  float  $building  what the building itself gives towards it, m3/s
      * @param  float|null  $gets  clean air of the kind that it judges, m3/s; null before anything is built
      */
-    private function __construct(public Target $target, public string $judges, public ?float $asks, public float $building, public ?float $gets)
+    private function __construct(public Target $target, public Pollutant $judges, public bool $judgesRoom, public ?float $asks, public float $building, public ?float $gets)
     {
     }
 
@@ -25,11 +28,11 @@ final readonly class TargetAsk
     public static function of(Target $target, Room $room, ?Output $output = null): self
     {
         if ($output === null) {
-            return new self($target, $target->judges($room)->name, $target->asks($room), $target->building($room), null);
+            return new self($target, $target->judges($room), $target->judges($room)->id === $room->pollutant()->id, $target->asks($room), $target->building($room), null);
         }
         $judgement = Judgement::of($target, $room, $output);
 
-        return new self($target, $judgement->judges->name, $judgement->asks, $judgement->building, $judgement->gets());
+        return new self($target, $judgement->judges, $judgement->judges->id === $room->pollutant()->id, $judgement->asks, $judgement->building, $judgement->gets());
     }
 
     /** What the building gives of what is asked, and no more than that, m3/s. */

@@ -51,7 +51,7 @@ final class RoomResultTest extends TestCase
         $goal = Sample::data()->targets()->get('air-changes-5');
         $empty = Ledger::ofRoom(Sample::room(), $goal, Sample::data()->targets());
         $ledger = $empty->standing([self::tower(2)], Sample::setting());
-        $asks = array_column($ledger->targets(), null, 'judges');
+        $asks = $ledger->targets();
 
         self::assertNull($empty->standing([], Sample::setting())->standing);
         self::assertEquals(RoomResult::of(Sample::room(), $goal, [self::tower(2)], Sample::setting()), $ledger->standing);

@@ -36,7 +36,7 @@ export function useSaving({ roomId, siteId, stage, drafting, build, ledger, besi
 
     async function saveBuild(id: number): Promise<void> {
         if (build.value === null) {
-            const name = ledger.value?.unit?.summary.split(' · ')[0] ?? 'Build';
+            const name = ledger.value?.unit?.shape ?? 'Build';
             const added = await answer(
                 api.POST('/rooms/{room}/builds', {
                     params: { path: { room: id } },

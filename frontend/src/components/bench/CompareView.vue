@@ -3,7 +3,7 @@ import { computed, ref } from 'vue';
 import type { Choices } from '../../api/client';
 import { useComparison, useDisputes, type Question } from '../../api/queries';
 import { useMeasure } from '../../composables/useMeasure';
-import { years } from '../ledger/rows';
+
 import { MOST_PINNED } from './choices';
 import SceneDrawing from '../SceneDrawing.vue';
 
@@ -82,7 +82,7 @@ const answers = computed(() => (comparison.isPlaceholderData.value ? [] : (compa
                             <dd>{{ show(speed.watts) }}</dd>
                             <dt>first cost</dt>
                             <dd>{{ currency }} {{ answers[index]!.ledger.unit!.cost.first }}</dd>
-                            <dt>{{ years(answers[index]!.ledger.unit!) }}</dt>
+                            <dt>total cost, {{ answers[index]!.ledger.unit!.cost.years }}</dt>
                             <dd>{{ currency }} {{ answers[index]!.ledger.unit!.cost.total }}</dd>
                             <dt>work</dt>
                             <dd>{{ answers[index]!.ledger.unit!.form.minutes }} min</dd>

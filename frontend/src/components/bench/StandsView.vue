@@ -76,7 +76,7 @@ const line = computed(() => props.ledger.unit?.speeds[props.ledger.unit.chosen])
                     <button type="button" aria-label="One more on the bench" @click="emit('units', choices.units + 1)">+</button>
                 </span>
                 <span class="what"
-                    ><b>{{ ledger.unit.summary.split(' · ')[0] }}</b> on the bench, speed {{ line.name }}</span
+                    ><b>{{ ledger.unit.shape }}</b> on the bench, speed {{ line.name }}</span
                 >
                 <span class="says">{{ placing.isPlaced.value ? 'in the room' : 'counts once it is saved' }}</span>
             </li>

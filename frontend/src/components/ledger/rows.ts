@@ -34,13 +34,10 @@ const row = (key: string, name: string, now: string, then: string | undefined, s
     was: then === undefined || then === now ? '' : then,
 });
 
-/** What the cost of power and filters is reckoned over: “2 years”. */
-export const years = (unit: NonNullable<Ledger['unit']>): string => unit.cost.span.split(',')[0] ?? '';
-
 /** The band is of the clean air that the goal judges, which need not be that of the room. */
 function bandName(ledger: Ledger): string {
-    const judges = ledger.targets.find((target) => target.isGoal)?.judges ?? ledger.pollutant;
-    return judges === ledger.pollutant ? '90 % range' : `90 % range, ${judges.toLowerCase()}`;
+    const goal = ledger.targets.find((target) => target.isGoal);
+    return !goal || goal.judgesRoom ? '90 % range' : `90 % range, ${goal.judges.toLowerCase()}`;
 }
 
 /** The rows of the ledger: of the judged speed of a build, or of the bare room before anything is built. */
@@ -67,6 +64,11 @@ export function ledgerRows(ledger: Ledger, before: Ledger | null, measure: Measu
                 : []),
         ]),
         row('first', 'First cost', `${currency} ${unit.cost.first}`, before?.unit ? `${currency} ${before.unit.cost.first}` : undefined),
-        row('total', years(unit), `${currency} ${unit.cost.total}`, before?.unit ? `${currency} ${before.unit.cost.total}` : undefined),
+        row(
+            'total',
+            `Total cost, ${unit.cost.years}`,
+            `${currency} ${unit.cost.total}`,
+            before?.unit ? `${currency} ${before.unit.cost.total}` : undefined,
+        ),
     ];
 }

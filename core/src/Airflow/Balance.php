@@ -22,7 +22,6 @@ final readonly class Balance
      * @param  float  $filterFlow  m3/s
      * @param  float  $leakFlow  m3/s
      * @param  float  $shutOffShare  the pressure over the fan's shut-off pressure, below 1
-     * @param  float|null  $fall  how fast fan over box falls with the pressure, as logarithms; it helps a neighbour
      */
     private function __construct(
         public float $pressure,
@@ -30,7 +29,6 @@ final readonly class Balance
         public float $filterFlow,
         public float $leakFlow,
         public float $shutOffShare,
-        private ?float $fall,
     ) {
     }
 
@@ -44,21 +42,20 @@ final readonly class Balance
     public static function of(FanCurve $fan, Box $box, ?self $near = null): self
     {
         [$banks, $leak, $shutOff] = [$box->banks, Leak::flow($box->leakArea, 1.0, $box->air->density), $fan->shutOff()];
-        $crossing = $shutOff <= 0.0 ? null : Crossing::find(static function (float $pressure) use ($fan, $banks, $leak): float {
+        $pressure = $shutOff <= 0.0 ? 0.0 : Crossing::find(static function (float $pressure) use ($fan, $banks, $leak): float {
             $through = $leak * sqrt($pressure);
             foreach ($banks as $bank) {
                 $through += $bank->total($pressure);
             }
 
             return $through > 0.0 ? $fan->flow($pressure) / $through : INF;
-        }, $shutOff, ($near->shutOffShare ?? self::USUAL) * $shutOff, $near?->fall);
-        $pressure = $crossing->at ?? 0.0;
+        }, $shutOff, ($near->shutOffShare ?? self::USUAL) * $shutOff);
         $filters = 0.0;
         foreach ($banks as $bank) {
             $filters += $bank->total($pressure);
         }
 
-        return new self($pressure, $fan->flow($pressure), $filters, $leak * sqrt($pressure), $shutOff <= 0.0 ? self::USUAL : $pressure / $shutOff, $crossing?->fall);
+        return new self($pressure, $fan->flow($pressure), $filters, $leak * sqrt($pressure), $shutOff <= 0.0 ? self::USUAL : $pressure / $shutOff);
     }
 
     /** How far the balance is from closing, as a share of the fan's flow; null where the fan moves nothing. */

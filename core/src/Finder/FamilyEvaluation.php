@@ -156,16 +156,16 @@ final class FamilyEvaluation
 
     private function assembled(Filter $filter): Unit
     {
-        $design = $this->family->design->ofMedia($filter);
+        $design = $this->family->design->with(filter: $filter);
 
-        return Unit::of($design, $this->family->assembly->ofMedia($design), $this->problem->air);
+        return Unit::of($design, $design->assemble(), $this->problem->air);
     }
 
     /** With its own corners and joining. */
     private function made(Filter $filter, Variant $variant): Unit
     {
         return $this->made["{$filter->id} {$variant->code}"] ??= $this->unit($filter)->made(
-            $this->family->design->ofMedia($filter)->made($variant->corners, $variant->joining), $variant->assembly,
+            $this->family->design->with(filter: $filter)->made($variant->corners, $variant->joining), $variant->assembly,
         );
     }
 

@@ -220,7 +220,7 @@ final class Search
         if ($chance < $this->problem->sure) {
             return;
         }
-        $design = $branch->evaluation->family->design->ofMedia($filter)->made($variant->corners, $variant->joining);
+        $design = $branch->evaluation->family->design->with(filter: $filter)->made($variant->corners, $variant->joining);
         $found = new Found($design, $units, $speed, $solved->measures, $share, $chance, $branch->code());
         $broken = $found->measures->broken($this->problem->limits);
         if (count($broken) > 1) {

@@ -14,7 +14,7 @@ use Closure;
  * the logarithm of x over that of the ratio of the two, because flows through filters and leaks go nearly with a power of
  * the pressure; bisection where a step would leave the bracket.
  */
-final readonly class Crossing
+final class Crossing
 {
     private const MOST_STEPS = 200;
 
@@ -31,23 +31,13 @@ final readonly class Crossing
     private const FALL = 0.8;
 
     /**
-     * @param  float  $at  where they meet
-     * @param  float  $fall  how fast the logarithm of the ratio falls there with that of x, about
-     */
-    private function __construct(public float $at, public float $fall)
-    {
-    }
-
-    /**
      * @param  Closure(float): float  $ratio  of what falls over what rises, zero or more
      * @param  float  $most  at which what falls is zero, above 0
      * @param  float  $guess  above 0 and below the most; it changes the time alone
-     * @param  float|null  $fall  as it is at something alike, above 0; it changes the time alone
      */
-    public static function find(Closure $ratio, float $most, float $guess, ?float $fall = null): self
+    public static function find(Closure $ratio, float $most, float $guess): float
     {
         [$low, $high, $x] = [0.0, $most, $guess];
-        $fall ??= self::FALL / max(1.0 - $x / $most, PHP_FLOAT_EPSILON);
         $second = $third = null;
         $secondLog = $thirdLog = 0.0;
         for ($step = 1; $step <= self::MOST_STEPS; $step++) {
@@ -57,14 +47,14 @@ final readonly class Crossing
             } elseif ($over < 1.0) {
                 $high = $x;
             } else {
-                return new self($x, self::fall($second, $secondLog, $third, $thirdLog) ?? $fall);
+                return $x;
             }
             $next = NAN;
             if ($over > 0.0 && $over < INF) {
                 $log = log($x);
                 $first = log($over);
                 $next = exp($log + match (true) {
-                    $second === null => $first / $fall,
+                    $second === null => $first * (1.0 - $x / $most) / self::FALL,
                     $first === $second => 0.0,
                     $third === null || $third === $first || $third === $second => $first * ($log - $secondLog) / ($second - $first),
                     default => $first / ($second - $third) * ($third * ($secondLog - $log) / ($second - $first) - $second * ($thirdLog - $log) / ($third - $first)),
@@ -73,24 +63,17 @@ final readonly class Crossing
             }
             $isWithin = $next > $low && $next < $high;
             if (abs($next - $x) <= self::SHORT * $x && abs($over - 1.0) <= self::NEAR) {
-                return new self($isWithin ? $next : $x, self::fall($second, $secondLog, $third, $thirdLog) ?? $fall);
+                return $isWithin ? $next : $x;
             }
             if (! $isWithin || $step % self::HALVED === 0) {
                 $next = 0.5 * ($low + $high);
                 if ($next <= $low || $next >= $high) {
-                    return new self($x, $fall);
+                    return $x;
                 }
             }
             $x = $next;
         }
 
-        return new self($x, $fall);
-    }
-
-    private static function fall(?float $second, float $secondLog, ?float $third, float $thirdLog): ?float
-    {
-        $fall = $second === null || $third === null || $secondLog === $thirdLog ? 0.0 : ($third - $second) / ($secondLog - $thirdLog);
-
-        return $fall > 0.0 ? $fall : null;
+        return $x;
     }
 }

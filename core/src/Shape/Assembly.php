@@ -59,15 +59,6 @@ final readonly class Assembly
         return new self($this->faces, $this->seams, [...$this->openings, $opening], $this->panels, $this->throttle, $this->remarks, $this->outlet, $this->isIntake, $this->hardware, $this->lengths);
     }
 
-    /** The same of a design that differs in the media of its filters alone. */
-    public function ofMedia(Design $design): self
-    {
-        return new self(
-            array_map(fn (FilterFace $face): FilterFace => $face->ofMedia($design), $this->faces),
-            $this->seams, $this->openings, $this->panels, $this->throttle, $this->remarks, $this->outlet, $this->isIntake, $this->hardware, $this->lengths,
-        );
-    }
-
     /** Whether the fan's own carton is made into a part of the unit, so that nothing else can be cut from it. */
     public function usesFanCarton(): bool
     {

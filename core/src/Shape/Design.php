@@ -78,12 +78,6 @@ final class Design
         ]);
     }
 
-    /** With filters of the same size and of other media: what fits is known to fit. */
-    public function ofMedia(Filter $filter): self
-    {
-        return $this->changed(['filter' => $filter]);
-    }
-
     /** Made another way: with other corners, another joining. */
     public function made(Corners $corners, Joining $joining): self
     {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Jornel\Core\Shape;
 
 use Jornel\Core\Part\Filter;
+use Jornel\Core\Part\Layer;
 use Jornel\Core\Scene\Anchor;
 use Jornel\Core\Scene\Arrow;
 use Jornel\Core\Scene\FanSolid;
@@ -88,11 +89,12 @@ final readonly class Drawer implements Shape
         $this->check($design);
         $filter = $design->filter;
         [$width, $height] = $this->outside($design);
+        $layer = Layer::of($filter, $filter->netArea())->loaded($design->load);
         $seat = $this->seat($design);
         $collar = $this->collar($design);
 
         return new Assembly(
-            faces: [$this->hasTwoAlike($design) ? FilterFace::doubled('face-1', $design) : FilterFace::of('face-1', $design, $filter->netArea())],
+            faces: [$this->hasTwoAlike($design) ? FilterFace::stacked('face-1', 'two alike', [$layer, $layer]) : FilterFace::of('face-1', $design, $filter->netArea())],
             seams: [
                 new Seam('Filter against the face frame', 2.0 * ($filter->width + $filter->height), 4),
                 new Seam('Face frame to the box, hinged', 2.0 * ($width + $height), 4),

@@ -13,9 +13,8 @@ final readonly class FilterFace
      * @param  string  $id  the part in the scene that it is
      * @param  string  $kind  faces of the same kind have the same layers
      * @param  non-empty-list<Layer>  $layers  the first that the air meets first
-     * @param  bool  $isDoubled  whether two filters of a design stand one behind the other
      */
-    private function __construct(public string $id, public string $kind, public array $layers, private bool $isDoubled = false)
+    private function __construct(public string $id, public string $kind, public array $layers)
     {
     }
 
@@ -37,20 +36,6 @@ final readonly class FilterFace
     public static function alike(int $count, Design $design, float $netArea): array
     {
         return array_map(fn (int $number): self => self::of("face-{$number}", $design, $netArea), range(1, max(1, $count)));
-    }
-
-    /** Two filters of a design one behind the other. */
-    public static function doubled(string $id, Design $design): self
-    {
-        $layer = Layer::of($design->filter, $design->filter->netArea())->loaded($design->load);
-
-        return new self($id, 'two alike', [$layer, $layer], true);
-    }
-
-    /** The same face of a design that differs in the media of its filters alone. */
-    public function ofMedia(Design $design): self
-    {
-        return $this->isDoubled ? self::doubled($this->id, $design) : self::of($this->id, $design, $this->layers[count($this->layers) - 1]->netArea);
     }
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Shape;
 
+use Jornel\Core\Part\Layer;
 use Jornel\Core\Scene\Scene;
 
 /** Two filters in series behind the fan: a coarse one in front of a fine one, or two alike. */
@@ -39,8 +40,9 @@ final readonly class StackedPanel implements Shape
 
     public function assemble(Design $design): Assembly
     {
+        $layer = Layer::of($design->filter, $design->filter->netArea())->loaded($design->load);
         $face = $design->prefilter === null
-            ? FilterFace::doubled('face-1', $design)
+            ? FilterFace::stacked('face-1', 'two alike', [$layer, $layer])
             : FilterFace::of('face-1', $design, $design->filter->netArea());
 
         return $this->panel($design)->assembly($face, [

@@ -37,7 +37,7 @@ final class CrossingTest extends TestCase
     public function test_it_finds_where_they_meet_from_any_guess(Closure $falling, Closure $rising, float $most, float $at): void
     {
         foreach ([1e-6, 0.01, 0.3, 0.7, 0.999] as $guess) {
-            $found = Crossing::find(fn (float $x): float => ($up = $rising($x)) > 0.0 ? $falling($x) / $up : INF, $most, $guess * $most)->at;
+            $found = Crossing::find(fn (float $x): float => ($up = $rising($x)) > 0.0 ? $falling($x) / $up : INF, $most, $guess * $most);
             self::assertEqualsWithDelta(1.0, $found / $at, 1e-13, "from {$guess} of the most");
         }
     }
@@ -54,7 +54,7 @@ final class CrossingTest extends TestCase
                 $steps++;
 
                 return $fan($x) / $against($x);
-            }, 1.0, 0.3)->at;
+            }, 1.0, 0.3);
             self::assertEqualsWithDelta(1.0, $found / BracketedRoot::find(fn (float $x): float => $fan($x) - $against($x), 0.0, 1.0), 1e-13);
         }
         self::assertLessThan(7.0 * 200, $steps);

@@ -15,7 +15,7 @@ test('from a tape measure to a build sheet, and all of it still there after a re
     await page.getByLabel('Noise limit').fill('65');
     await expect(row(page, 'volume')).toHaveText('6,821 ft³');
 
-    // 2. What each school asks: five air changes of 193.1 m3 are 568 cfm, 25 people at 40 cfm are 1,000.
+    // 2. What each rule needs: five air changes of 193.1 m3 are 568 cfm, 25 people at 40 cfm are 1,000.
     await page.getByRole('button', { name: 'Save the room' }).click();
     await expect(page.locator('[data-target=air-changes-5]')).toContainText('568 cfm');
     await expect(page.locator('[data-target=per-person]')).toContainText('1,000 cfm');

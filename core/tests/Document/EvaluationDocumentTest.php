@@ -163,7 +163,7 @@ final class EvaluationDocumentTest extends TestCase
         }
     }
 
-    public function test_a_room_with_its_sides_people_and_use_is_judged_by_every_school(): void
+    public function test_a_room_with_its_sides_people_and_use_is_judged_by_every_rule(): void
     {
         $verdicts = array_column(self::answer(['room' => ['length_ft' => 30, 'width_ft' => 30, 'height_ft' => 8, 'people' => 20, 'use' => 'classroom']])['speeds'][0]['room']['verdicts'], 'asks_m3_s', 'target');
 

@@ -90,18 +90,18 @@ final class LedgerTest extends TestCase
         self::assertNotContains('face velocity', $rules);
     }
 
-    public function test_every_school_is_held_against_its_own_clean_air(): void
+    public function test_every_rule_is_held_against_its_own_clean_air(): void
     {
         $ledger = Sample::ledger(Sample::room(pollutant: 'cadr-pollen', people: 4), 'air-changes-5', Sample::design());
         $asks = array_column(array_map(fn (TargetAsk $ask): array => ['id' => $ask->target->id(), 'ask' => $ask], $ledger->targets()), 'ask', 'id');
 
-        self::assertSame('Pollen and dander', $asks['air-changes-5']->judges);
+        self::assertSame('Pollen and dander', $asks['air-changes-5']->judges->name);
         self::assertGreaterThan($asks['room-size']->gets, $asks['air-changes-5']->gets);
         self::assertTrue($asks['per-person']->reached());
         self::assertFalse($asks['air-changes-10']->reached());
     }
 
-    public function test_an_own_number_of_air_changes_joins_the_schools(): void
+    public function test_an_own_number_of_air_changes_joins_the_rules(): void
     {
         $ids = array_map(fn (TargetAsk $ask): string => $ask->target->id(), Sample::ledger(Sample::room(), 'air-changes-7.5', Sample::design())->targets());
 

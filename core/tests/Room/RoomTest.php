@@ -36,7 +36,7 @@ final class RoomTest extends TestCase
     #[TestWith(['smoke-season', 900.0])]
     #[TestWith(['room-size', 580.645])]
     #[TestWith(['per-person', 800.0])]
-    public function test_each_school_asks_its_own(string $target, float $cfm): void
+    public function test_each_rule_needs_its_own(string $target, float $cfm): void
     {
         // Worked by hand for 30 x 30 ft under 8 ft, 7,200 ft3, and 20 people in a classroom at 40 cfm each.
         $room = Sample::room(length: 30 * 0.3048, width: 30 * 0.3048, height: 8 * 0.3048, people: 20);

@@ -12,27 +12,27 @@ final class SharedSearch
 {
     private const PARTS = 2;
 
-    public static function answer(SearchProblem $question): SearchResult
+    public static function answer(SearchProblem $problem): SearchResult
     {
         $pair = PHP_SAPI === 'cli' && function_exists('pcntl_fork') ? stream_socket_pair(STREAM_PF_UNIX, STREAM_SOCK_STREAM, 0) : false;
         $child = $pair === false ? -1 : pcntl_fork();
         if ($pair === false || $child === -1) {
-            return Search::answer($question);
+            return Search::answer($problem);
         }
         [$ours, $theirs] = $pair;
         if ($child === 0) {
             fclose($ours);
-            fwrite($theirs, serialize(Search::part($question, 1, self::PARTS, self::over($theirs))));
+            fwrite($theirs, serialize(Search::part($problem, 1, self::PARTS, self::over($theirs))));
             fclose($theirs);
             // Ended at once, so that nothing that was opened before the split is closed twice.
             posix_kill((int) getmypid(), SIGKILL);
         }
         fclose($theirs);
-        $own = Search::part($question, 0, self::PARTS, self::over($ours));
+        $own = Search::part($problem, 0, self::PARTS, self::over($ours));
         $other = unserialize((string) stream_get_contents($ours));
         pcntl_waitpid($child, $status);
 
-        return $other instanceof SearchResult ? SearchResult::together($question, [$own, $other]) : Search::answer($question);
+        return $other instanceof SearchResult ? SearchResult::together($problem, [$own, $other]) : Search::answer($problem);
     }
 
     /**
@@ -44,7 +44,8 @@ final class SharedSearch
     private static function over($stream): Closure
     {
         return function (array $news) use ($stream): array {
-            fwrite($stream, pack('q*', 2 * count($news), ...array_merge(...$news)));
+            // The other may have died: that is no fault of this half.
+            @fwrite($stream, pack('q*', 2 * count($news), ...array_merge(...$news)));
             $count = self::numbers($stream, 1)[0] ?? 0;
 
             return array_map(fn (array $pair): array => [$pair[0], $pair[1] ?? 0], array_chunk(self::numbers($stream, $count), 2));

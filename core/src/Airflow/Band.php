@@ -6,7 +6,7 @@ namespace Jornel\Core\Airflow;
 
 use Jornel\Core\Numeric\Lognormal;
 
-/** The 90 % interval of a figure: where it lies nine times in ten. */
+/** The 90 % interval of a figure. */
 final readonly class Band
 {
     public const COVERS = 0.90;

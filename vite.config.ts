@@ -1,8 +1,9 @@
 import vue from '@vitejs/plugin-vue';
 import laravel from 'laravel-vite-plugin';
 import { defineConfig } from 'vite';
+import { scriptSize } from './bin/script-size';
 
 export default defineConfig({
-    plugins: [laravel({ input: 'frontend/src/main.ts', refresh: false }), vue()],
+    plugins: [laravel({ input: 'frontend/src/main.ts', refresh: false }), vue(), scriptSize()],
     build: { chunkSizeWarningLimit: 1500 },
 });

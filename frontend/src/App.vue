@@ -2,9 +2,10 @@
 import { ConfigProvider } from 'ant-design-vue';
 import { computed } from 'vue';
 import { useRoute } from 'vue-router';
-import TopBar from './components/TopBar.vue';
-import { useTheme } from './composables/useTheme';
-import { antdTheme } from './theme/antd';
+import SignInAgain from './features/session/SignInAgain.vue';
+import TopBar from './features/session/TopBar.vue';
+import { useTheme } from './session/useTheme';
+import { antdTheme } from './ui/theme';
 
 const { dark } = useTheme();
 const route = useRoute();
@@ -13,10 +14,11 @@ const signedIn = computed(() => route.name !== undefined && route.name !== 'sign
 </script>
 
 <template>
-    <ConfigProvider :theme="theme">
+    <ConfigProvider :theme="theme" :wave="{ disabled: true }" :auto-insert-space-in-button="false">
         <div class="app">
             <TopBar v-if="signedIn" />
             <RouterView :key="route.name === 'room' ? `room-${String(route.params.room)}` : String(route.name)" />
+            <SignInAgain />
         </div>
     </ConfigProvider>
 </template>

@@ -2,11 +2,12 @@ import '@fontsource/atkinson-hyperlegible/400.css';
 import '@fontsource/atkinson-hyperlegible/700.css';
 import '@fontsource-variable/martian-mono/standard.css';
 import 'ant-design-vue/dist/reset.css';
-import './theme/tokens.css';
-import './theme/scene.css';
+import './ui/tokens.css';
+import './ui/controls.css';
+import './drawing/scene.css';
 import { VueQueryPlugin } from '@tanstack/vue-query';
 import { createApp } from 'vue';
-import { queryClient, whenSignedOut } from './api/queries';
+import { queryClient, whenSignedOut } from './api/queryClient';
 import App from './App.vue';
 import { router } from './router';
 

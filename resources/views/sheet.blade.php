@@ -52,7 +52,7 @@
                 <tr><th>Joining</th><td>{{ $unit->design->joining->name }}</td></tr>
                 <tr><th>Corners</th><td>{{ $unit->design->corners->label() }}</td></tr>
                 <tr><th>Weight</th><td>{{ $show(Display::Mass, $unit->measurements->mass) }}{{ $unit->measurements->tipping === null ? '' : ', tips at '.$show(Display::Angle, $unit->measurements->tipping) }}</td></tr>
-                <tr><th>Work</th><td>about {{ (int) ceil($sheet->minutes() / 5) * 5 }} min each</td></tr>
+                <tr><th>Work</th><td>about {{ $sheet->minutesTold() }} min each</td></tr>
             </table>
         </td>
     </tr></table>

@@ -142,9 +142,10 @@ class PlacementsTest extends FeatureTestCase
 
         self::assertSame(['200.0 µg/m³', '40.0 µg/m³'], [$hour->json('start.metric'), $day->json('start.metric')]);
         self::assertSame(['min', 'h'], [$hour->json('across.unit.metric'), $day->json('across.unit.metric')]);
-        self::assertSame(['0', '10', '20', '30', '40', '50', '60'], array_column($hour->json('across.metric'), 'text'));
+        self::assertEquals([['most' => 60.0, 'step' => 10.0], 24.0], [$hour->json('across.metric'), $day->json('across.metric.most')]);
+        self::assertEquals([[0.0, 200.0], 60.0], [$hour->json('with.metric.0'), collect($hour->json('with.metric'))->last()[0]]);
         self::assertNull($hour->json('goal'));
-        self::assertTrue($day->json('goal') > 0.0 && $day->json('goal') < 1.0);
+        self::assertEquals([[0.0, 9.0], [24.0, 9.0]], $day->json('goal.metric'));
         self::assertSame(['90 %', '99 %'], array_column(array_column($hour->json('gone'), 'share'), 'metric'));
         self::assertLessThan((float) $hour->json('endWithout.metric'), (float) $hour->json('end.metric'));
         $this->assertFaults($this->postJson('/api/v1/airs', ['start' => 'much', 'hours' => 1] + $this->evaluation()), ['start']);

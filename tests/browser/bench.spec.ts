@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { row, signIn } from './steps';
+import { pick, row, signIn, stage, view } from './steps';
 
 test.beforeEach(async ({ page }) => {
     await signIn(page);
@@ -8,7 +8,7 @@ test.beforeEach(async ({ page }) => {
 });
 
 test('the drawing itself is clicked, turned and taken apart', async ({ page }) => {
-    const drawing = page.locator('.bench .unit svg').first();
+    const drawing = page.locator('.bench .drawn svg').first();
     /** A place on the screen where a part of the drawing is what one sees. */
     const place = (part: string) =>
         page.evaluate((wanted) => {
@@ -43,12 +43,12 @@ test('the drawing itself is clicked, turned and taken apart', async ({ page }) =
     await page.mouse.up();
     await expect.poll(strokes).not.toBe(before);
     await expect(page.locator('.panel')).toHaveCount(0);
-    await page.getByRole('button', { name: 'Apart' }).click();
-    await expect(page.getByRole('button', { name: 'Together' })).toBeVisible();
+    await page.getByRole('button', { name: 'Take apart' }).click();
+    await expect(page.getByRole('button', { name: 'Put together' })).toBeVisible();
 });
 
 test('the speed is dragged along the curves', async ({ page }) => {
-    await page.getByRole('button', { name: 'Curves' }).click();
+    await view(page, 'Curves');
     const slider = page.getByRole('slider', { name: 'Speed' });
     await expect(slider).toHaveAttribute('aria-valuenow', '2');
     const to = (await page.locator('.point[data-speed="1"]').boundingBox())!;
@@ -66,8 +66,8 @@ test('the speed is dragged along the curves', async ({ page }) => {
 });
 
 test('a dispute is put side by side and one side taken; undo brings the other back, over a reload too', async ({ page }) => {
-    await page.getByRole('button', { name: 'Compare' }).click();
-    await page.getByRole('button', { name: 'A shroud or none?' }).click();
+    await view(page, 'Compare');
+    await pick(page, 'A shroud or none?');
     const columns = page.locator('.columns article');
     await expect(columns).toHaveCount(2);
     await expect(columns.first().getByRole('list', { name: 'Best at' })).toContainText('most clean air');
@@ -82,7 +82,7 @@ test('a dispute is put side by side and one side taken; undo brings the other ba
     await expect(row(page, 'bypassFlow')).not.toHaveText(bypass ?? '');
 
     // The build stands beside one that was pinned.
-    await page.getByRole('button', { name: 'Compare' }).click();
+    await view(page, 'Compare');
     await page.getByRole('button', { name: 'Pin this build' }).click();
     await expect(page.locator('.columns article')).toHaveCount(2);
 });
@@ -90,7 +90,7 @@ test('a dispute is put side by side and one side taken; undo brings the other ba
 test('the ledger shows what is different from a pinned version, over a reload too', async ({ page }) => {
     await page.goto('/programmes/1');
     await page.getByRole('link', { name: /Staff office/ }).click();
-    await page.getByRole('button', { name: /Build/ }).first().click();
+    await stage(page, 'Build');
     const was = page.locator('tr:has([data-row=cleanAir]) s');
     const first = await row(page, 'cleanAir').textContent();
     await page.getByRole('button', { name: 'One unit more' }).click();
@@ -98,7 +98,7 @@ test('the ledger shows what is different from a pinned version, over a reload to
     await page.getByRole('button', { name: 'Save version 2' }).click();
     await expect(was).toHaveCount(0);
 
-    await page.getByRole('button', { name: 'Versions' }).click();
+    await view(page, 'Versions');
     await page.locator('[data-version="1"]').getByRole('button', { name: 'Pin to the ledger' }).click();
     await expect(was).toHaveText(first ?? '');
     await page.reload();
@@ -107,11 +107,11 @@ test('the ledger shows what is different from a pinned version, over a reload to
     await page.getByRole('button', { name: 'Unpin' }).click();
     await expect(was).toHaveCount(0);
 
-    await page.getByRole('button', { name: 'Versions' }).click();
+    await view(page, 'Versions');
     for (let times = 0; times < 4; times++) {
         await page.locator('[data-version="1"]').getByRole('button', { name: 'Compare' }).click();
         await expect(page.locator('.columns article')).toHaveCount(Math.min(times + 2, 4));
-        if (times < 3) await page.getByRole('button', { name: 'Versions' }).click();
+        if (times < 3) await view(page, 'Versions');
     }
     await expect(page.locator('.columns article').last()).toContainText('cfm');
 });

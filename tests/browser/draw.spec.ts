@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { number, row, side, signIn } from './steps';
+import { choose, number, row, side, signIn, view } from './steps';
 
 const floor = (page: Page) => page.locator('dl dd').first();
 const air = (page: Page) => page.locator('dl dd').nth(1);
@@ -56,15 +56,15 @@ test('a room is dragged, taped, bent and furnished, and kept as it was drawn', a
 
     // A built-in takes air and no floor; a heater is a caution.
     const before = number(await air(page).textContent());
-    await page.getByRole('button', { name: '+ Built-in' }).click();
+    await page.getByRole('button', { name: 'Built-in', exact: true }).click();
     await page.getByLabel('Width').fill('4 ft');
     await page.getByLabel('Depth').fill('2 ft');
     await page.getByRole('region', { name: 'Selection' }).getByLabel('Height').fill('5 ft');
     await expect.poll(async () => number(await air(page).textContent())).toBeCloseTo(before - 40, -1);
-    await page.getByRole('button', { name: '+ Heater or stove' }).click();
-    await page.getByRole('button', { name: '+ Seat' }).click();
-    await page.getByRole('button', { name: '+ Door' }).click();
-    await page.getByLabel('Leads to').selectOption('Music room');
+    await page.getByRole('button', { name: 'Heater or stove', exact: true }).click();
+    await page.getByRole('button', { name: 'Seat', exact: true }).click();
+    await page.getByRole('button', { name: 'Door', exact: true }).click();
+    await choose(page, 'Leads to', 'Music room');
 
     await page.getByRole('button', { name: 'Save the room' }).click();
     await expect(page).toHaveURL(/\/rooms\/\d+\/target/);
@@ -72,7 +72,7 @@ test('a room is dragged, taped, bent and furnished, and kept as it was drawn', a
     await expect(floor(page)).toHaveText('432 ft²');
     await expect(page.locator('[data-furnishing]')).toHaveCount(4);
     await expect(page.getByRole('button', { name: 'Door to Music room' })).toBeVisible();
-    await page.getByRole('button', { name: 'In 3D' }).click();
+    await view(page, 'In 3D');
     await expect(page.locator('.appliance').first()).toBeVisible();
 
     // The seat's level stands in the ledger as soon as something is built.

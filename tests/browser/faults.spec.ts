@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { measureRoom, ORGANISER, row, side, signIn } from './steps';
+import { measureRoom, ORGANISER, row, side, signIn, stage, units } from './steps';
 
 test('what cannot be is told at its field, nothing is saved and nothing lost', async ({ page }) => {
     await signIn(page);
@@ -54,18 +54,18 @@ test('a version computed with older figures says so', async ({ page }) => {
     await expect(page.getByRole('button', { name: 'Save version 2' })).toBeEnabled();
     await expect(page.locator('.was').first()).not.toBeEmpty();
     await page.reload();
-    await expect(page.locator('.stepper b')).toHaveText('1');
+    await expect(units(page)).toHaveValue('1');
 });
 
 test('two people on one build are told, and neither loses anything', async ({ page, browser }) => {
     await signIn(page);
     await measureRoom(page, 'Shared shed', { length: '20 ft', width: '15 ft', height: '9 ft' });
     await page.getByRole('button', { name: 'Save the room' }).click();
-    await page.getByRole('button', { name: /^4? ?Build/ }).click();
+    await stage(page, 'Build');
     await page.getByRole('button', { name: 'Save this build' }).click();
     await expect(page.getByRole('button', { name: 'Save version 2' })).toBeVisible();
     await page.getByRole('button', { name: 'One unit more' }).click();
-    await expect(page.locator('.stepper b')).toHaveText('2');
+    await expect(units(page)).toHaveValue('2');
 
     const other = await (await browser.newContext()).newPage();
     await signIn(other, { email: 'ossian@alderfen.example', password: ORGANISER.password });
@@ -78,14 +78,14 @@ test('two people on one build are told, and neither loses anything', async ({ pa
 
     const told = page.locator('.overtaken');
     await expect(told).toContainText('Ossian Pike saved version 2', { timeout: 15_000 });
-    await expect(page.locator('.stepper b')).toHaveText('2');
+    await expect(units(page)).toHaveValue('2');
     await page.reload();
     await expect(told).toContainText('yours is on this screen');
     await told.getByRole('button', { name: 'Show theirs' }).click();
-    await expect(page.locator('.stepper b')).toHaveText('3');
+    await expect(units(page)).toHaveValue('3');
     await expect(told).toHaveCount(0);
     await page.getByRole('button', { name: /^Undo/ }).click();
-    await expect(page.locator('.stepper b')).toHaveText('2');
+    await expect(units(page)).toHaveValue('2');
     await page.getByRole('button', { name: 'Save version 3' }).click();
     await expect(page.getByRole('button', { name: 'Save version 4' })).toBeVisible();
 });

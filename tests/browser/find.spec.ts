@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { row, signIn } from './steps';
+import { choose, pick, row, signIn } from './steps';
 
 test('from limits to the right build on the bench', async ({ page }) => {
     await signIn(page);
@@ -20,12 +20,12 @@ test('from limits to the right build on the bench', async ({ page }) => {
     // Narrowed down on the picture itself, by dragging along a measure.
     const count = page.locator('p.count');
     const before = Number((await count.textContent())?.match(/\d+/)?.[0]);
-    const track = page.locator('.track').first();
+    const track = page.locator('.axis .ant-slider').first();
     await track.scrollIntoViewIfNeeded();
     const box = (await track.boundingBox())!;
-    await page.mouse.move(box.x + 6, box.y + box.height * 0.02);
+    await page.mouse.move(box.x + box.width / 2, box.y + box.height);
     await page.mouse.down();
-    await page.mouse.move(box.x + 6, box.y + box.height * 0.35, { steps: 5 });
+    await page.mouse.move(box.x + box.width / 2, box.y + box.height * 0.4, { steps: 5 });
     await page.mouse.up();
     await expect.poll(async () => Number((await count.textContent())?.match(/\d+/)?.[0])).toBeLessThan(before);
 
@@ -49,20 +49,20 @@ test('what is in stock is reserved for a build and no longer free for others', a
     const bin = page.locator('[data-bin="20x20x4-g13"]');
     await expect(bin).toContainText('4 free');
     await bin.click();
-    await page.getByRole('radio', { name: 'Reserve' }).click();
+    await pick(page, 'Reserve');
     await page.getByRole('textbox', { name: 'Pieces' }).fill('9');
     await page.getByRole('button', { name: 'Save' }).click();
     await expect(page.getByText('Choose the build to reserve them for.')).toBeVisible();
-    await page.getByRole('combobox', { name: 'Build' }).selectOption('Classroom 2: Two cubes');
+    await choose(page, 'Build', 'Classroom 2: Two cubes');
     await page.getByRole('button', { name: 'Save' }).click();
     await expect(page.getByText('Available in stock: 4. You entered 9.')).toBeVisible();
     await page.getByRole('textbox', { name: 'Pieces' }).fill('3');
     await page.getByRole('button', { name: 'Save' }).click();
     await expect(bin).toContainText('1 free, 3 reserved');
-    await expect(page.getByRole('region', { name: 'Recent movements' }).locator('li').first()).toContainText(
-        'reserved · 20x20 × 4 in grade 13 · Classroom 2: Two cubes',
+    await expect(page.getByRole('region', { name: 'Recent movements' }).locator('tbody tr.ant-table-row').first()).toContainText(
+        /reserved\s*20x20 × 4 in grade 13\s*· Classroom 2: Two cubes/,
     );
-    await page.getByRole('radio', { name: 'Return' }).click();
+    await pick(page, 'Return');
     await page.getByRole('textbox', { name: 'Pieces' }).fill('3');
     await page.getByRole('button', { name: 'Save' }).click();
     await expect(bin).toContainText('4 free');

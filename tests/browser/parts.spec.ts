@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { number, row, signIn } from './steps';
+import { choose, number, row, signIn } from './steps';
 
 const build = async (page: import('@playwright/test').Page, room: number): Promise<void> => {
     await page.goto(`/rooms/${room}/build`);
@@ -19,7 +19,8 @@ test('another shape is chosen with the nearest parts it can be made of, and made
     const without = number(await row(page, 'cleanAir').textContent());
 
     // More fans, on the ends too, move more.
-    await page.getByLabel('Fans on an end').selectOption({ index: 1 });
+    await page.getByRole('combobox', { name: 'Fans on an end' }).focus();
+    for (const key of ['Enter', 'ArrowDown', 'Enter']) await page.keyboard.press(key);
     await expect.poll(async () => number(await row(page, 'cleanAir').textContent())).toBeGreaterThan(without);
 
     // What cannot blow the other way says why.
@@ -49,7 +50,7 @@ test('a measured figure and a part of one’s own go into the builds, and out ag
     await expect(page.locator('tr', { hasText: 'free flow' }).getByRole('alert')).toBeVisible();
     await expect(page.getByRole('textbox', { name: 'Your free flow' })).toHaveValue('950 furlongs');
     await page.getByRole('textbox', { name: 'Your free flow' }).fill('950 cfm');
-    await page.getByLabel('Where your free flow came from').selectOption('measured');
+    await choose(page, 'Where your free flow came from', 'measured');
     await page.getByRole('button', { name: 'Save figures' }).click();
     await expect(page.getByText('Figures saved')).toBeVisible();
     await expect(page.locator('tr', { hasText: 'free flow' })).toContainText('measured');
@@ -71,9 +72,11 @@ test('a measured figure and a part of one’s own go into the builds, and out ag
 
     await page.goto('/programmes/1/parts/fan/box-20-plain');
     await page.getByRole('button', { name: 'Restore shipped figures' }).click();
+    await page.getByRole('button', { name: 'Restore', exact: true }).click();
     await expect(page.getByRole('heading', { name: 'Box fan 20 in, plain' })).toBeVisible();
     await page.locator('[data-part-code]', { hasText: 'Box fan from the mill' }).click();
     await page.getByRole('button', { name: 'Delete this part' }).click();
+    await page.getByRole('button', { name: 'Delete', exact: true }).click();
     await expect(page.locator('[data-part-code]', { hasText: 'Box fan from the mill' })).toHaveCount(0);
 });
 

@@ -1,4 +1,4 @@
-import { expect, type Page } from '@playwright/test';
+import { expect, type Locator, type Page } from '@playwright/test';
 
 export const ORGANISER = { email: 'wren@alderfen.example', password: 'reed-and-willow' };
 
@@ -22,6 +22,30 @@ async function dropDrafts(page: Page): Promise<void> {
 
 /** The number at the front of a shown figure: 702 of “702 cfm”. */
 export const number = (text: string | null): number => Number((text ?? '').replace(/,/g, '').match(/-?[\d.]+/)?.[0]);
+
+/** Chooses one of a list that is opened, by its words. */
+export async function choose(page: Page, label: string, words: string | RegExp): Promise<void> {
+    await page.getByRole('combobox', { name: label }).click();
+    await page.locator('.ant-select-dropdown:not(.ant-select-dropdown-hidden) .ant-select-item-option', { hasText: words }).first().click();
+}
+
+/** Picks one of a few that are all in sight, by its words. */
+export async function pick(page: Page | Locator, words: string): Promise<void> {
+    await page
+        .locator('label', { has: page.getByText(words, { exact: true }) })
+        .first()
+        .click();
+}
+
+/** Goes to a stage of the job. */
+export const stage = (page: Page, name: string): Promise<void> =>
+    page.getByRole('navigation', { name: 'Stages of the job' }).getByRole('button', { name }).click();
+
+/** Turns to a view of what is on the bench or of the room. */
+export const view = (page: Page, name: string): Promise<void> => page.getByRole('tab', { name, exact: true }).click();
+
+/** The number of units on the bench. */
+export const units = (page: Page) => page.getByRole('spinbutton', { name: 'Units' });
 
 export const row = (page: Page, name: string) => page.locator(`[data-row=${name}]`);
 

@@ -2,9 +2,9 @@ import { QueryClient, VueQueryPlugin } from '@tanstack/vue-query';
 import { afterEach, beforeEach, expect, it, vi } from 'vitest';
 import { computed, createApp, nextTick, ref, type Ref } from 'vue';
 import { api, type Choices, type Ledger } from '../../frontend/src/api/client';
-import type { Question } from '../../frontend/src/api/queries';
-import { beside, nearest, useAhead } from '../../frontend/src/composables/useAhead';
-import { FRESH_ROOM } from '../../frontend/src/composables/useDraft';
+import type { Question } from '../../frontend/src/features/work/queries';
+import { beside, nearest, useAhead } from '../../frontend/src/features/work/useAhead';
+import { FRESH_ROOM } from '../../frontend/src/features/work/useDraft';
 import { CHOICES, ledger, speed, unit } from './samples';
 
 const asked: Choices[] = [];

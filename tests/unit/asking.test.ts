@@ -1,13 +1,13 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { nextTick } from 'vue';
 import { api } from '../../frontend/src/api/client';
-import CompareView from '../../frontend/src/components/bench/CompareView.vue';
-import FindStage from '../../frontend/src/components/finder/FindStage.vue';
-import NeedQuestions from '../../frontend/src/components/room/NeedQuestions.vue';
-import { FIRST_CHOICES, FRESH_ROOM } from '../../frontend/src/composables/useDraft';
-import { keepWishes } from '../../frontend/src/composables/useFinder';
+import CompareView from '../../frontend/src/features/build/CompareView.vue';
+import FindStage from '../../frontend/src/features/find/FindStage.vue';
+import NeedQuestions from '../../frontend/src/features/room/NeedQuestions.vue';
+import { FIRST_CHOICES, FRESH_ROOM } from '../../frontend/src/features/work/useDraft';
 import { mounted } from './mounted';
-import { ledger, shown, unit } from './samples';
+import { ledger, room, shown, unit } from './samples';
+import { desk, workOn } from './work';
 
 type Body = Record<string, unknown>;
 
@@ -32,7 +32,6 @@ const settled = async (): Promise<void> => {
 
 beforeEach(() => {
     asked.length = 0;
-    sessionStorage.clear();
 });
 afterEach(() => vi.restoreAllMocks());
 
@@ -50,16 +49,12 @@ describe('the talk about the need', () => {
         expect(asked).toEqual([]);
         await page.click('.begin');
         await settled();
-        expect(page.host.textContent).toContain('Unanswered questions change nothing.');
-        await page.click('[data-answer=smoke]');
-        await page.click('[data-answer=dust]');
-        await page.click('[data-answer=burns]');
-        await page.click('[data-answer=floor]');
-        await page.click('[data-answer=burns]');
+        expect(document.body.textContent).toContain('Unanswered questions change nothing.');
+        for (const words of ['smoke', 'dust', 'burns', 'floor', 'burns']) await page.pick(words);
         await settled();
         expect(asked.at(-1)?.body).toEqual({ answers: { air: ['dust'], avoid: ['floor'] } });
-        expect(page.text('dl')).toBe('Goal: 5 air changes an hourThe finest particles.');
-        page.one('form').dispatchEvent(new Event('submit', { cancelable: true }));
+        expect(document.querySelector('dl')?.textContent?.replace(/\s+/g, ' ')).toBe('Goal: 5 air changes an hourThe finest particles.');
+        await page.press('Apply', document.body);
         expect(onTake).toHaveBeenCalledWith(sets);
     });
 
@@ -69,8 +64,7 @@ describe('the talk about the need', () => {
         const page = mounted(NeedQuestions, { onTake });
         await page.click('.begin');
         await settled();
-        await page.click('.later');
-        expect(page.all('form')).toHaveLength(0);
+        await page.press('Cancel', document.body);
         expect(onTake).not.toHaveBeenCalled();
     });
 });
@@ -78,7 +72,6 @@ describe('the talk about the need', () => {
 describe('builds side by side', () => {
     const question = { room: FRESH_ROOM, goal: 'air-changes-5', unit: FIRST_CHOICES, version: null, programme: 1 };
     const column = (best: string) => ({ ledger: ledger({ unit: unit() }), bests: [best] });
-    const props = { question, choices: FIRST_CHOICES, programme: 1, pinned: [{ ...FIRST_CHOICES, units: 3 }], currency: 'EUR' };
 
     it('shows the bench beside what was pinned, and a dispute in its place', async () => {
         server({
@@ -91,18 +84,18 @@ describe('builds side by side', () => {
             ],
             '/comparisons': ({ units }) => ({ columns: (units as unknown[]).map((_, index) => column(`best ${index}`)) }),
         });
-        const [onTake, onUnpin] = [vi.fn(), vi.fn()];
-        const page = mounted(CompareView, { ...props, onTake, onUnpin });
+        const work = workOn({ question, pinned: [{ ...FIRST_CHOICES, units: 3 }] });
+        const page = mounted(CompareView, {}, 'imperial', work);
         await settled();
         expect(page.all('article h3').map((one) => one.textContent)).toEqual(['On the bench', 'Pinned 1']);
         expect(page.text('article:nth-child(2) ul')).toBe('best 1');
-        await page.click('.less');
-        expect(onUnpin).toHaveBeenCalledWith(0);
-        await page.click('[data-dispute=shroud]');
+        await page.press('Unpin');
+        expect(work.draft.pinned).toEqual([]);
+        await page.pick('A shroud or none?');
         await settled();
         expect(page.all('article h3').map((one) => one.textContent)).toEqual(['shroud', 'open']);
         await page.click('article:nth-child(2) .acts button');
-        expect(onTake).toHaveBeenCalledWith({ ...FIRST_CHOICES, corners: 'open' });
+        expect(work.draft.choices).toEqual({ ...FIRST_CHOICES, corners: 'open' });
     });
 });
 
@@ -137,51 +130,34 @@ describe('the finder', () => {
         tools: ['knife'],
         skills: [],
     });
-    const stage = (over = {}) =>
-        mounted(FindStage, {
-            beside: [],
-            there: [],
-            room: 'room-1',
-            entries: { ...FRESH_ROOM, noise_limit: '45 dBA' },
-            goal: 'air-changes-5',
-            goalName: '5 air changes',
-            programme: 1,
-            build: 4,
-            currency: 'EUR',
-            ...over,
-        });
+    const stage = (kept = desk()) => {
+        const work = workOn({ entries: { noise_limit: '45 dBA' }, build: { ...room().builds[0]!, id: 4 }, desk: kept });
+        return { ...mounted(FindStage, {}, 'imperial', work), work };
+    };
 
-    it('begins with the noise limit of the room, names each pick once, and is narrowed down', async () => {
+    it('begins with the noise limit of the room, names each pick once, and stands as a table too', async () => {
         server({ '/finds': () => found([build('a', 9), build('b', 2)]), '/sketches': () => [] });
-        const onTake = vi.fn();
-        const page = stage({ onTake });
+        const page = stage();
         await settled();
         expect(asked[0]?.body).toMatchObject({ build: 4, wishes: { level: '45 dBA', units: 4 } });
         expect(page.all('.picks article')).toHaveLength(1);
         expect(page.text('.picks .names')).toBe('CheapestQuietest');
         expect(page.text('p.count')).toContain('2 selected');
-        page.one('[aria-label="Cost, worst that is shown"]').dispatchEvent(new KeyboardEvent('keydown', { key: 'ArrowUp', bubbles: true }));
-        for (let i = 0; i < 5; i++) {
-            await nextTick();
-            page.one('[aria-label="Cost, worst that is shown"]').dispatchEvent(
-                new KeyboardEvent('keydown', { key: 'ArrowUp', bubbles: true }),
-            );
-        }
-        await nextTick();
-        expect(page.text('p.count')).toContain('1 selected');
+        await page.pick('Table');
+        expect(page.all('tbody tr b').map((one) => one.textContent)).toEqual(['a', 'b']);
         await page.click('.picks article button');
-        expect(onTake).toHaveBeenCalledWith({ ...FIRST_CHOICES, units: 9 }, false);
+        expect([page.work.draft.choices.units, page.work.stage.value]).toEqual([9, 'build']);
     });
 
     it('says the nearest where nothing is left, and keeps what was wished for from elsewhere', async () => {
-        keepWishes('room-1', { footprint: '2 ft²' });
         server({ '/finds': () => found([]), '/sketches': () => [] });
-        const page = stage();
+        const page = stage(desk({ notes: { limits: '{"footprint":"2 ft²"}' } }));
         await settled();
         expect(asked[0]?.body).toMatchObject({ wishes: { footprint: '2 ft²', level: '45 dBA' } });
         expect(page.host.textContent).toContain('No build meets all limits.');
         expect(page.text('.binding h3')).toBe('Nothing under 20 dBA');
-        expect(page.text('.left li')).toBe('Cube: takes square filters');
+        await page.click('.ant-collapse-header');
+        expect(page.host.textContent).toContain('Cube: takes square filters');
     });
 
     it('tells a fault at its field', async () => {

@@ -1,13 +1,16 @@
 import { describe, expect, it, vi } from 'vitest';
 import type { Option, Unit } from '../../frontend/src/api/client';
-import ChoicePanel from '../../frontend/src/components/bench/ChoicePanel.vue';
-import ShapeChoices from '../../frontend/src/components/bench/ShapeChoices.vue';
-import LedgerFigures from '../../frontend/src/components/ledger/LedgerFigures.vue';
-import LedgerVerdict from '../../frontend/src/components/ledger/LedgerVerdict.vue';
-import SpeedSwitch from '../../frontend/src/components/ledger/SpeedSwitch.vue';
-import RuleBand from '../../frontend/src/components/room/RuleBand.vue';
+import ChoicePanel from '../../frontend/src/features/build/ChoicePanel.vue';
+import ShapeChoices from '../../frontend/src/features/build/ShapeChoices.vue';
+import LedgerFigures from '../../frontend/src/features/ledger/LedgerFigures.vue';
+import LedgerVerdict from '../../frontend/src/features/ledger/LedgerVerdict.vue';
+import SpeedSwitch from '../../frontend/src/features/ledger/SpeedSwitch.vue';
+import RuleBand from '../../frontend/src/features/goal/RuleBand.vue';
+import { markRaw, nextTick, ref, type Ref } from 'vue';
+import type { Tray } from '../../frontend/src/features/build/useTray';
 import { mounted } from './mounted';
 import { ledger, shown, speed, unit } from './samples';
+import { CATALOGUE, workOn } from './work';
 
 const option = (id: string, over: Partial<Option> = {}): Option => ({
     id,
@@ -21,15 +24,28 @@ const option = (id: string, over: Partial<Option> = {}): Option => ({
 
 describe('the panel of choices', () => {
     const options = [option('a'), option('b', { price: '12.00', provenance: 'typical' }), option('c')];
-    const panel = (over = {}) =>
-        mounted(ChoicePanel, { name: 'Fan', options, value: 'b', misfits: { c: 'Too wide by far.' }, notes: {}, currency: 'EUR', ...over });
+    const panel = (fans = options, misfits: Record<string, string> = { c: 'Too wide by far.' }, instead = {}) => {
+        const catalogue = { ...CATALOGUE, fans };
+        const work = workOn({ catalogue, ledger: ledger({ unit: unit() }) });
+        work.draft.choices.fan = 'b';
+        const tray = {
+            catalogue: ref(catalogue),
+            open: ref('fan'),
+            instead: ref(instead),
+            reasons: ref(misfits),
+            choose: vi.fn(),
+            looking: ref(null),
+            isAnother: ref(false),
+            would: { ledger: ref(null), fault: ref('') },
+        };
+        return { ...mounted(ChoicePanel, { tray: markRaw(tray) as unknown as Tray }, 'imperial', work), tray };
+    };
 
     it('offers what fits and keeps what does not behind a button, with its reason', async () => {
         const page = panel();
         expect(page.all('[role=radio]').map((one) => one.dataset.option)).toEqual(['a', 'b']);
         expect(page.host.textContent).not.toContain('Too wide');
-        expect(page.text('.more')).toBe('Show 1 that do not fit');
-        await page.click('.more');
+        await page.press('Show 1 that do not fit');
         expect(page.text('.misfit')).toContain('Too wide by far.');
     });
 
@@ -40,23 +56,25 @@ describe('the panel of choices', () => {
     });
 
     it('says which other parts a choice would bring', () => {
-        expect(panel({ notes: { a: 'with another filter' } }).text('[data-option=a]')).toContain('with another filter');
+        expect(panel(options, {}, { a: { says: 'with another filter' } }).text('[data-option=a]')).toContain('with another filter');
     });
 
-    it('is closed with Escape and tells what was chosen', async () => {
-        const [onClose, onChoose] = [vi.fn(), vi.fn()];
-        const page = panel({ onClose, onChoose });
+    it('is closed with Escape and tells what was looked at and chosen', async () => {
+        const page = panel();
+        page.one('[data-option=a]').dispatchEvent(new FocusEvent('focus'));
+        expect((page.tray.looking as Ref<string | null>).value).toBe('a');
         await page.click('[data-option=a]');
-        page.one('.panel').dispatchEvent(new KeyboardEvent('keydown', { key: 'Escape' }));
-        expect(onChoose).toHaveBeenCalledWith('a');
-        expect(onClose).toHaveBeenCalledOnce();
+        page.one('.body').dispatchEvent(new KeyboardEvent('keydown', { key: 'Escape', bubbles: true }));
+        await nextTick();
+        expect(page.tray.choose).toHaveBeenCalledWith('a');
+        expect(page.tray.open.value).toBeNull();
     });
 
     it('is searched by words in any order where it is long', async () => {
         const many = Array.from({ length: 20 }, (_, number) =>
             option(`${number}`, { name: `Filter ${number} dense`, group: number > 9 ? 'Grade 13' : 'Grade 8' }),
         );
-        const page = panel({ options: many, misfits: {} });
+        const page = panel(many, {});
         await page.write('[aria-label=Search]', 'grade 13 DENSE 14');
         expect(page.all('[role=radio]').map((one) => one.dataset.option)).toEqual(['14']);
         await page.write('[aria-label=Search]', 'gold');
@@ -77,15 +95,15 @@ describe('the ways a shape is made', () => {
     it('shows the usual where nothing was chosen, and keeps only what is not usual', async () => {
         const onChoose = vi.fn();
         const page = mounted(ShapeChoices, { about, options: { 'per-side': '2' }, onChoose });
-        expect(page.all('select').map((one) => (one as HTMLSelectElement).value)).toEqual(['pinwheel', '2']);
-        await page.write('[data-shape-option=layout]', 'two-between-two');
+        expect(page.all('.ant-select-selection-item').map((one) => one.textContent)).toEqual(['Option pinwheel', 'Option 2']);
+        await page.choose('How they stand', 'Option two-between-two');
         expect(onChoose).toHaveBeenLastCalledWith({ 'per-side': '2', layout: 'two-between-two' });
-        await page.write('[data-shape-option=per-side]', '1');
+        await page.choose('On each side', 'Option 1');
         expect(onChoose).toHaveBeenLastCalledWith({});
     });
 
     it('is not there for a shape without any', () => {
-        expect(mounted(ShapeChoices, { about: { ...about, options: [] }, options: {} }).all('select')).toEqual([]);
+        expect(mounted(ShapeChoices, { about: { ...about, options: [] }, options: {} }).all('.ant-select')).toEqual([]);
     });
 });
 
@@ -166,13 +184,13 @@ describe('the ledger', () => {
         const onSpeed = vi.fn();
         const speeds = ['1', '2', '3'].map((name) => speed({ name, keepsQuiet: name !== '3' }));
         const page = mounted(SpeedSwitch, { unit: unit({ speeds, chosen: 1 }), onSpeed });
-        expect(page.all('[role=radio]').map((one) => one.getAttribute('aria-checked'))).toEqual(['false', 'true', 'false']);
+        expect(page.all('input').map((one) => (one as HTMLInputElement).checked)).toEqual([false, true, false]);
         expect(page.all('.loud')).toHaveLength(1);
-        expect(page.text('[role=radio]')).toContain('62 dBA');
-        await page.click('[role=radio]:last-child');
+        expect(page.text('label')).toContain('62 dBA');
+        await page.click('label:last-child input');
         expect(onSpeed).toHaveBeenCalledWith('3');
         await page.change({ unit: unit({ speeds: Array.from({ length: 10 }, (_, number) => speed({ name: `${number + 1}` })) }) });
-        expect(page.text('[role=radio]')).toBe('1');
+        expect(page.text('label')).toBe('1');
     });
 });
 

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { Catalogue, Option } from '../../frontend/src/api/client';
-import { choiceOf, choosable, chosen, CHOICES as KEYS, inForce, options, shapeOptions } from '../../frontend/src/components/bench/choices';
+import { choiceOf, choosable, chosen, CHOICES as KEYS, inForce, options, shapeOptions } from '../../frontend/src/features/build/choices';
 import { CHOICES } from './samples';
 
 const option = (id: string): Option => ({ id, name: id.toUpperCase(), group: '', facts: [], price: null, provenance: null });

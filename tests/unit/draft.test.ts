@@ -1,16 +1,17 @@
-import { beforeEach, describe, expect, it } from 'vitest';
+import { describe, expect, it } from 'vitest';
 import { effectScope, nextTick } from 'vue';
-import { FIRST_CHOICES, FRESH_ROOM, NEW, useDraft } from '../../frontend/src/composables/useDraft';
+import { FIRST_CHOICES, FRESH_ROOM, NEW, useDraft } from '../../frontend/src/features/work/useDraft';
 import { CHOICES, room } from './samples';
+import { desk } from './work';
 
-const begun = (key = 'room-7', of: Parameters<ReturnType<typeof useDraft>['begin']>[0] = room()) =>
+const begun = (kept = desk(), of: Parameters<ReturnType<typeof useDraft>['begin']>[1] = room()) =>
     effectScope(true).run(() => {
-        const drafting = useDraft(key);
-        drafting.begin(of);
-        return drafting;
+        const drafting = useDraft();
+        drafting.begin(kept, of);
+        return { ...drafting, kept: kept.kept };
     })!;
-
-beforeEach(() => sessionStorage.clear());
+/** The same room opened again, with what was kept of it. */
+const again = (kept: { draft: string | null }, of = room()) => begun(desk({ draft: kept.draft }), of);
 
 describe('what is on the screen and not saved yet', () => {
     it('begins as the server holds it, with the choices of the latest version', () => {
@@ -23,7 +24,7 @@ describe('what is on the screen and not saved yet', () => {
     });
 
     it('begins empty for a new room, with something to build from', () => {
-        const { draft, roomChanged } = begun('new-in-1', null);
+        const { draft, roomChanged } = begun(desk(), null);
 
         expect(draft.entries).toEqual(FRESH_ROOM);
         expect(draft.choices).toEqual(FIRST_CHOICES);
@@ -43,21 +44,14 @@ describe('what is on the screen and not saved yet', () => {
         first.draft.entries.length = '28 ft';
         await nextTick();
 
-        const second = begun();
+        const second = again(first.kept);
         expect(second.draft.entries.length).toBe('28 ft');
         expect(second.roomChanged.value).toBe(true);
 
         second.roomSaved(room({ entries: { ...second.draft.entries } }));
         await nextTick();
         expect(second.roomChanged.value).toBe(false);
-        expect(sessionStorage.length).toBe(0);
-    });
-
-    it('of one room is not taken for that of another', async () => {
-        begun('room-7').draft.entries.name = 'Seven';
-        await nextTick();
-
-        expect(begun('room-8').draft.entries.name).toBe('Loft');
+        expect(second.kept.draft).toBeNull();
     });
 
     it('counts newer figures as a change worth a version', () => {
@@ -106,7 +100,7 @@ describe('what is on the screen and not saved yet', () => {
         first.draft.choices.corners = 'taped';
         await nextTick();
 
-        const second = begun('room-7', theirs());
+        const second = again(first.kept, theirs());
         expect(second.overtaken(theirs())).toEqual({ room: false, build: true });
         expect(second.overtaken({ ...theirs(), revision: 4 })).toEqual({ room: true, build: true });
         expect(second.draft.choices.corners).toBe('taped');
@@ -127,7 +121,7 @@ describe('what is on the screen and not saved yet', () => {
         expect([taking.draft.choices.corners, taking.draft.version, taking.draft.pinned.length]).toEqual(['shroud', 3, 1]);
         expect(taking.buildChanged.value).toBe(false);
 
-        const keeping = begun('room-9');
+        const keeping = begun();
         keeping.draft.choices.corners = 'taped';
         keeping.keepMine(theirs());
         expect([keeping.draft.choices.corners, keeping.draft.version]).toEqual(['taped', 3]);
@@ -136,12 +130,12 @@ describe('what is on the screen and not saved yet', () => {
     });
 
     it('can be forgotten', async () => {
-        const drafting = begun('new-in-1', null);
+        const drafting = begun(desk(), null);
         drafting.draft.entries.name = 'Attic';
         await nextTick();
-        expect(sessionStorage.length).toBe(1);
+        expect(drafting.kept.draft).toContain('Attic');
         drafting.forget();
         await nextTick();
-        expect(sessionStorage.length).toBe(0);
+        expect(drafting.kept.draft).toBeNull();
     });
 });

@@ -1,11 +1,12 @@
 import { describe, expect, it, vi } from 'vitest';
 import type { Found } from '../../frontend/src/api/client';
-import BuildAxes from '../../frontend/src/components/finder/BuildAxes.vue';
-import FoundCard from '../../frontend/src/components/finder/FoundCard.vue';
-import WishBar from '../../frontend/src/components/finder/WishBar.vue';
-import ShelfBin from '../../frontend/src/components/stock/ShelfBin.vue';
-import StockForm from '../../frontend/src/components/stock/StockForm.vue';
-import { NO_WISHES } from '../../frontend/src/composables/useFinder';
+import { isWithin, type Brush } from '../../frontend/src/features/find/brush';
+import BuildPlot from '../../frontend/src/features/find/BuildPlot.vue';
+import FoundCard from '../../frontend/src/features/find/FoundCard.vue';
+import LimitBar from '../../frontend/src/features/find/LimitBar.vue';
+import ShelfBin from '../../frontend/src/features/stock/ShelfBin.vue';
+import StockForm from '../../frontend/src/features/stock/StockForm.vue';
+import { NO_WISHES } from '../../frontend/src/features/find/useFinder';
 import { mounted } from './mounted';
 import { shown } from './samples';
 
@@ -46,30 +47,26 @@ describe('the picture of all builds', () => {
     ];
     const builds = [found('a', { cost: 1, level: 0.2 }), found('b', { cost: 0.25, level: 1 })];
     const picture = (over = {}) =>
-        mounted(BuildAxes, { axes, builds, brush: {}, inside: (build: Found) => build.code === 'a', lit: 'b', ...over });
-    const key = (page: ReturnType<typeof mounted>, label: string, key: string) =>
-        page.one(`[aria-label="${label}"]`).dispatchEvent(new KeyboardEvent('keydown', { key, bubbles: true }));
-
+        mounted(BuildPlot, { axes, builds, brush: {}, inside: (build: Found) => build.code === 'a', lit: 'b', ...over });
     it('draws each build as a line through its places, the best on top', () => {
         const page = picture();
-        expect(page.all('path').map((path) => path.getAttribute('d'))).toEqual(['M0 0L1 0.8', 'M0 0.75L1 0']);
-        expect(page.all('path').map((path) => path.getAttribute('class'))).toEqual(['inside', 'lit']);
+        expect(page.all('svg path').map((path) => path.getAttribute('d'))).toEqual(['M0 0L1 0.8', 'M0 0.75L1 0']);
+        expect(page.all('svg path').map((path) => path.getAttribute('class'))).toEqual(['inside', 'lit']);
     });
 
-    it('is narrowed down by keyboard from either end, and freed again', () => {
-        const onBrush = vi.fn();
-        const page = picture({ brush: { cost: [0.5, 1] }, onBrush });
-        key(page, 'Cost, worst that is shown', 'ArrowUp');
-        key(page, 'Level, best that is shown', 'ArrowDown');
-        key(page, 'Cost, best that is shown', 'ArrowUp');
-        key(page, 'Cost, worst that is shown', 'Escape');
-        expect(onBrush.mock.calls.map(([brush]) => brush)).toEqual([
-            { cost: [0.55, 1] },
-            { cost: [0.5, 1], level: [0, 0.95] },
-            { cost: [0.5, 1] },
-            { cost: [0, 1] },
+    it('names both ends of the stretch of each measure, and how far they reach', () => {
+        const page = picture({ brush: { cost: [0.5, 1] } });
+        const end = (label: string) => page.one(`[role=slider][aria-label="${label}"]`).getAttribute('aria-valuenow');
+        expect([end('Cost, worst that is shown'), end('Cost, best that is shown'), end('Level, worst that is shown')]).toEqual([
+            '50',
+            '100',
+            '0',
         ]);
-        expect(page.one('[aria-label="Cost, worst that is shown"]').getAttribute('aria-valuenow')).toBe('50');
+    });
+
+    it('leaves the builds that lie within every stretch', () => {
+        const within = (brush: Brush) => builds.filter((build) => isWithin(build, brush)).map(({ code }) => code);
+        expect([within({}), within({ cost: [0.5, 1] }), within({ cost: [0.25, 1], level: [0.5, 1] })]).toEqual([['a', 'b'], ['a'], ['b']]);
     });
 });
 
@@ -91,7 +88,7 @@ describe('a card of a build', () => {
 
 describe('what builds must keep to', () => {
     const bar = (over = {}) =>
-        mounted(WishBar, {
+        mounted(LimitBar, {
             nearestSeat: null,
             wishes: { ...NO_WISHES },
             errors: {},
@@ -113,22 +110,21 @@ describe('what builds must keep to', () => {
     it('takes the nearest drawn seat over until one is written', async () => {
         const onChange = vi.fn();
         const page = bar({ nearestSeat: shown('8′ 2″', '2.49 m'), onChange });
-        expect(page.text('.hand')).toBe('At the nearest seat on the plan, 8′ 2″ away');
-        await page.click('.hand');
+        await page.press('At the nearest seat on the plan, 8′ 2″ away');
         expect(onChange.mock.lastCall?.[0]).toEqual({ seat: '8′ 2″' });
         await page.change({ wishes: { ...NO_WISHES, seat: '6 ft' } });
-        expect(page.host.textContent).not.toContain('nearest drawn seat');
+        expect(page.host.textContent).not.toContain('nearest seat on the plan');
     });
 
     it('takes a tool away and gives it back, all of them being no limit', async () => {
         const onChange = vi.fn();
         const page = bar({ onChange });
-        await page.click('.hand');
-        page.all('fieldset input')[1]!.click();
+        await page.press('Tools and skills at hand');
+        await page.pick('saw');
         expect(onChange).toHaveBeenLastCalledWith({ tools: ['knife'] });
         await page.change({ wishes: { ...NO_WISHES, tools: ['knife'] } });
-        expect(page.text('.hand')).toContain('(1 not at hand)');
-        page.all('fieldset input')[1]!.click();
+        expect(page.host.textContent).toContain('(1 not at hand)');
+        await page.pick('saw');
         expect(onChange).toHaveBeenLastCalledWith({ tools: null });
     });
 });
@@ -147,20 +143,20 @@ describe('the shelf', () => {
     it('writes down what moved and asks for a build where one is needed', async () => {
         const onMove = vi.fn();
         const page = mounted(StockForm, {
-            parts: [],
+            parts: [{ kind: 'filter', code: '20x20x1-g13', name: 'Filter', group: '', price: null, standing: 'catalogue' }],
             builds: [{ id: 7, name: 'Loft: Cube' }],
             part: 'filter 20x20x1-g13',
             errors: { build: ['Say which build.'] },
             message: '',
-            done: '',
             busy: false,
+            written: 0,
             onMove,
         });
         expect(page.host.textContent).not.toContain('Say which build.');
-        await page.click('.moves button:nth-child(2)');
+        await page.pick('Reserve');
         expect(page.host.textContent).toContain('Say which build.');
-        await page.write('input[aria-label=Pieces]', ' 4 ');
-        page.one('form').dispatchEvent(new Event('submit', { cancelable: true }));
+        await page.write('input[inputmode=numeric]', ' 4 ');
+        await page.submit();
         expect(onMove).toHaveBeenCalledWith({ kind: 'filter', code: '20x20x1-g13', move: 'reserved', pieces: 4, build: null, note: '' });
     });
 });

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { labelHeight, layLabels } from '../../frontend/src/components/labels';
+import { labelHeight, layLabels } from '../../frontend/src/drawing/labels';
 
 const SIZE = { width: 900, height: 600 };
 const COLUMN = 180;

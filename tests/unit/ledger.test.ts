@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { ledgerRows } from '../../frontend/src/components/ledger/rows';
+import { ledgerRows } from '../../frontend/src/features/ledger/rows';
 import { ledger, shown, speed, unit } from './samples';
 
 const rowOf = (rows: ReturnType<typeof ledgerRows>, key: string) => rows.find((row) => row.key === key);

@@ -1,13 +1,13 @@
 import { describe, expect, it, vi } from 'vitest';
-import { reactive } from 'vue';
+import { nextTick } from 'vue';
 import { Refused, type PartSheet } from '../../frontend/src/api/client';
-import PackRows from '../../frontend/src/components/parts/PackRows.vue';
-import PartCard from '../../frontend/src/components/parts/PartCard.vue';
-import PartList from '../../frontend/src/components/parts/PartList.vue';
-import PointRows from '../../frontend/src/components/parts/PointRows.vue';
-import RatingList from '../../frontend/src/components/parts/RatingList.vue';
-import { useSaved } from '../../frontend/src/composables/useSaved';
-import { mounted } from './mounted';
+import PackRows from '../../frontend/src/features/parts/PackRows.vue';
+import PartCard from '../../frontend/src/features/parts/PartCard.vue';
+import PartList from '../../frontend/src/features/parts/PartList.vue';
+import PointRows from '../../frontend/src/features/parts/PointRows.vue';
+import RatingList from '../../frontend/src/features/parts/RatingList.vue';
+import { useWrite } from '../../frontend/src/api/useWrite';
+import { mounted, within } from './mounted';
 import { shown } from './samples';
 
 const part: PartSheet = {
@@ -39,15 +39,15 @@ const part: PartSheet = {
 
 describe('a part and its figures', () => {
     const card = (over = {}) =>
-        mounted(PartCard, { part, mayChange: true, busy: false, errors: {}, offers: {}, message: '', done: '', currency: 'EUR', ...over });
+        mounted(PartCard, { part, mayChange: true, busy: false, errors: {}, offers: {}, message: '', currency: 'EUR', ...over });
 
     it('asks where a figure came from once it is written', async () => {
         const onSave = vi.fn();
         const page = card({ onSave });
-        expect(page.all('td select')).toHaveLength(0);
+        expect(page.all('td .ant-select')).toHaveLength(0);
         await page.write('[data-figure=free_flow]', '1,100 cfm');
-        await page.write('td select', 'rated');
-        page.one('form').dispatchEvent(new Event('submit'));
+        await page.choose('Where your free flow came from', 'rated');
+        await page.submit();
         expect(onSave.mock.calls[0]?.[0].figures).toEqual({ free_flow: { entry: '1,100 cfm', from: 'rated' } });
         expect(onSave.mock.calls[0]?.[1]).toBe(false);
     });
@@ -58,7 +58,7 @@ describe('a part and its figures', () => {
             offers: { 'figures.free_flow': ['1.1 m3/s', '1100 m3/s'] },
         });
         expect(page.text('[role=alert]')).toBe('It can be read in two ways.');
-        await page.click('.offer');
+        await page.click('.offers button');
         expect(page.one<HTMLInputElement>('[data-figure=free_flow]').value).toBe('1.1 m3/s');
     });
 
@@ -67,7 +67,7 @@ describe('a part and its figures', () => {
         const page = card({ onSave, part: { ...part, revision: 4, standing: 'changed' } });
         await page.click('header button');
         expect(page.one<HTMLInputElement>('#part-name').value).toBe('Box fan, ours');
-        page.one('form').dispatchEvent(new Event('submit'));
+        await page.submit();
         expect([onSave.mock.calls[0]?.[0].revision, onSave.mock.calls[0]?.[1]]).toEqual([0, true]);
     });
 
@@ -89,7 +89,7 @@ describe('rows of a part', () => {
             mayChange: true,
             'onUpdate:modelValue': points,
         });
-        await page.click('button');
+        await page.press('Add points');
         expect(points).toHaveBeenCalledWith([
             { along: '', pressure: '' },
             { along: '', pressure: '' },
@@ -117,7 +117,7 @@ describe('rows of a part', () => {
             mayChange: true,
             'onUpdate:modelValue': change,
         });
-        await page.write('.price', '30,50');
+        await page.write('[data-pack="0"]', '30,50');
         expect(change).toHaveBeenLastCalledWith([{ count: 1, price: '30,50' }]);
         await page.click('[aria-label="Remove pack 1"]');
         expect(change).toHaveBeenLastCalledWith([]);
@@ -156,26 +156,32 @@ describe('the list of parts', () => {
     });
 });
 
-describe('what is being kept', () => {
-    it('says what is done, and forgets it', async () => {
-        const saving = reactive(useSaved());
-        await saving.save(() => Promise.resolve(1), 'Kept');
-        expect([saving.done, saving.busy]).toEqual(['Kept', false]);
-        saving.forget();
-        expect(saving.done).toBe('');
+describe('what is being written', () => {
+    it('says that it is on its way, and hands on what came of it', async () => {
+        const done = vi.fn();
+        const { made: writing } = within(() => useWrite((name: string) => Promise.resolve(`${name}, written`), done));
+        const written = writing.run('Box fan');
+        await nextTick();
+        expect(writing.busy.value).toBe(true);
+        expect([await written, done.mock.calls]).toEqual(['Box fan, written', [['Box fan, written', 'Box fan']]]);
+        expect([writing.busy.value, writing.message.value]).toEqual([false, '']);
     });
 
-    it('holds faults by field, or one message where no field is at fault', async () => {
-        const saving = reactive(useSaved());
-        await saving.save(() => Promise.reject(new Refused(422, 'No.', { name: ['Give it a name.'] }, {})), 'Kept');
-        expect([saving.errors, saving.message, saving.done]).toEqual([{ name: ['Give it a name.'] }, '', '']);
-        await saving.save(() => Promise.reject(new Refused(409, 'Someone changed it.', {}, {})), 'Kept');
-        expect(saving.message).toBe('Someone changed it.');
+    it('holds faults by field, or one message where no field is at fault, until they are forgotten', async () => {
+        const refusals = [new Refused(422, 'No.', { name: ['Give it a name.'] }, {}), new Refused(409, 'Someone changed it.', {}, {})];
+        const { made: writing } = within(() => useWrite(() => Promise.reject(refusals.shift()!)));
+        expect(await writing.run()).toBeUndefined();
+        expect([writing.errors.value, writing.message.value]).toEqual([{ name: ['Give it a name.'] }, '']);
+        await writing.run();
+        expect(writing.message.value).toBe('Someone changed it.');
+        writing.forget();
+        await nextTick();
+        expect(writing.message.value).toBe('');
     });
 
     it('lets what is not a refusal through', async () => {
-        const saving = useSaved();
-        await expect(saving.save(() => Promise.reject(new TypeError('away')), 'Kept')).rejects.toThrow('away');
-        expect(saving.busy.value).toBe(false);
+        const { made: writing } = within(() => useWrite(() => Promise.reject(new TypeError('away'))));
+        await expect(writing.run()).rejects.toThrow('away');
+        expect(writing.busy.value).toBe(false);
     });
 });

@@ -1,7 +1,7 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { nextTick } from 'vue';
-import { api, type Corner } from '../../frontend/src/api/client';
-import { useTape } from '../../frontend/src/composables/useTape';
+import { api, type Corner, type RoomEntries } from '../../frontend/src/api/client';
+import { useTape } from '../../frontend/src/features/room/useTape';
 import {
     addCorner,
     apart,
@@ -14,11 +14,12 @@ import {
     rectangle,
     removeCorner,
     steadied,
-} from '../../frontend/src/components/room/plan';
-import RoomDrawing from '../../frontend/src/components/room/RoomDrawing.vue';
-import { FRESH_ROOM } from '../../frontend/src/composables/useDraft';
-import { mounted } from './mounted';
+} from '../../frontend/src/features/room/plan';
+import RoomDrawing from '../../frontend/src/features/room/RoomDrawing.vue';
+import { FRESH_ROOM } from '../../frontend/src/features/work/useDraft';
+import { mounted, within } from './mounted';
 import { shown } from './samples';
+import { workOn } from './work';
 
 const taped = (corners: Corner[]): Corner[] => corners.map((corner) => ({ ...corner, taped: true }));
 const points = (corners: Corner[]): number[][] => corners.map(({ x, y }) => [x, y]);
@@ -154,18 +155,8 @@ describe('the drawing of a room', () => {
     afterEach(() => vi.restoreAllMocks());
 
     const page = (entries: Record<string, unknown>) => {
-        const onChange = vi.fn();
-        const props = {
-            entries: { ...FRESH_ROOM, ...entries },
-            goal: 'air-changes-5',
-            unit: null,
-            programme: 1,
-            neighbours: [{ id: 9, name: 'Hall' }],
-            canUndo: false,
-            canRedo: false,
-            onChange,
-        };
-        return { ...mounted(RoomDrawing, props), onChange };
+        const work = workOn({ entries: entries as Partial<RoomEntries> });
+        return { ...mounted(RoomDrawing, {}, 'imperial', work), draft: work.draft };
     };
 
     it('asks for nothing until something is drawn or read, and teaches how', () => {
@@ -191,23 +182,22 @@ describe('the drawing of a room', () => {
         const press = (selector: string, key: string) =>
             plain.one(selector).dispatchEvent(new KeyboardEvent('keydown', { key, bubbles: true }));
         press('[data-corner="2"]', 'ArrowRight');
-        expect(plain.onChange.mock.lastCall?.[0].outline[2].x).toBeCloseTo(6.096, 6);
+        expect(plain.draft.entries.outline[2]!.x).toBeCloseTo(6.096, 6);
+        await settled();
         press('[data-wall="0"]', 'ArrowDown');
-        expect(plain.onChange.mock.lastCall?.[0].outline[0].y).toBeCloseTo(-0.0762, 6);
+        expect(plain.draft.entries.outline[0]!.y).toBeCloseTo(-0.0762, 6);
         press('[data-furnishing="0"]', 'Delete');
-        expect(plain.onChange.mock.lastCall?.[0].furnishings).toEqual([]);
+        expect(plain.draft.entries.furnishings).toEqual([]);
     });
 
     it('puts a door in, which leads to a room of the site', async () => {
         const plain = page({ length: '20 ft', width: '13 ft', height: '8 ft' });
         await settled();
         await plain.click('.palette button');
-        const entries = plain.onChange.mock.lastCall?.[0];
-        expect(entries.furnishings[0]).toMatchObject({ kind: 'door', x: 3, y: 0 });
-        await plain.change({ entries });
+        expect(plain.draft.entries.furnishings[0]).toMatchObject({ kind: 'door', x: 3, y: 0 });
         await settled();
-        await plain.write('.card select', '9');
-        expect(plain.onChange.mock.lastCall?.[0].furnishings[0].leads_to).toBe('9');
+        await plain.choose('Leads to', 'Hall');
+        expect(plain.draft.entries.furnishings[0]!.leads_to).toBe('9');
     });
 
     it('works two quick readings in one after the other, each on what the one before has left', async () => {
@@ -218,11 +208,13 @@ describe('the drawing of a room', () => {
             await new Promise<void>((done) => answers.push(done));
             return { data: outline, response: new Response(null, { status: 200 }) };
         }) as never);
-        const { read } = useTape(
-            () => entries,
-            () => 'air-changes-5',
-            (corners) => (entries.outline = corners),
-        );
+        const { read } = within(() =>
+            useTape(
+                () => entries,
+                () => 'air-changes-5',
+                (corners) => (entries.outline = corners),
+            ),
+        ).made;
         const both = Promise.all([read(0, '24 ft'), read(1, '18 ft')]);
         await settled();
         expect(answers).toHaveLength(1);
@@ -244,7 +236,7 @@ describe('the drawing of a room', () => {
         field.blur();
         await settled();
         expect(asked.find(([path]) => path === '/walls')?.[1]).toMatchObject({ wall: 0, length: "26' 3" });
-        expect(drawn.onChange.mock.lastCall?.[0].outline[0].taped).toBe(true);
+        expect(drawn.draft.entries.outline[0]!.taped).toBe(true);
 
         refusal = { message: 'No.', errors: { length: ['The walls already measured leave 20′ here.'] }, choices: { length: ['20′'] } };
         field.focus();

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { Target } from '../../frontend/src/api/client';
-import RuleBand from '../../frontend/src/components/room/RuleBand.vue';
+import RuleBand from '../../frontend/src/features/goal/RuleBand.vue';
 import { mounted } from './mounted';
 import { shown } from './samples';
 
@@ -23,7 +23,7 @@ const target: Target = {
 
 describe('a rule on the target', () => {
     const band = (over: Partial<Target>, measure: 'imperial' | 'metric' = 'imperial') =>
-        mounted(RuleBand, { target: { ...target, ...over }, chosen: false, buildShare: null }, measure);
+        mounted(RuleBand, { target: { ...target, ...over }, chosen: false, buildShare: null, buildName: '' }, measure);
 
     it('says only what it asks where the building gives nothing', () => {
         const page = band({});

@@ -1,6 +1,6 @@
 import { expect, it } from 'vitest';
 import type { Ledger } from '../../frontend/src/api/client';
-import { drawn, withStrokes } from '../../frontend/src/api/strokes';
+import { drawn, withStrokes } from '../../frontend/src/features/work/strokes';
 import { ledger, unit } from './samples';
 
 const stroke = { part: 'fan', kind: 'fan', path: 'M0 0L1 1', shade: 0 };

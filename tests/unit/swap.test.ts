@@ -1,11 +1,12 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import { createApp, nextTick, ref, type Ref } from 'vue';
+import { nextTick, ref, shallowRef, type Ref } from 'vue';
 import { api } from '../../frontend/src/api/client';
-import SwapPreview from '../../frontend/src/components/bench/SwapPreview.vue';
-import VersionsView from '../../frontend/src/components/bench/VersionsView.vue';
-import { useKeeping } from '../../frontend/src/composables/useKeeping';
-import { mounted } from './mounted';
-import { CHOICES, ledger, shown, speed, unit } from './samples';
+import SwapPreview from '../../frontend/src/features/build/SwapPreview.vue';
+import VersionsView from '../../frontend/src/features/build/VersionsView.vue';
+import { useKeeping } from '../../frontend/src/features/work/useKeeping';
+import { mounted, within } from './mounted';
+import { CHOICES, ledger, room, shown, speed, unit } from './samples';
+import { desk, workOn } from './work';
 
 afterEach(() => {
     vi.restoreAllMocks();
@@ -56,24 +57,26 @@ describe('versions', () => {
             savedBy: 'Ossian Pike',
         });
         vi.spyOn(api, 'GET').mockResolvedValue({ data: [version(2, CHOICES.units), version(1, 7)], response: new Response() } as never);
-        const [onTake, onPin, onHoldAgainst] = [vi.fn(), vi.fn(), vi.fn()];
-        const page = mounted(VersionsView, { build: 3, choices: CHOICES, against: 1, onTake, onPin, onHoldAgainst });
+        const onCompare = vi.fn();
+        const work = workOn({ build: room().builds[0]!, choices: CHOICES, against: 1 });
+        const page = mounted(VersionsView, { onCompare }, 'imperial', work);
         await vi.waitFor(() => expect(page.all('li')).toHaveLength(2));
         expect(page.text('[data-version="2"] .here')).toBe('on the bench');
         expect(page.text('[data-version="1"]')).toContain('by Ossian Pike');
-        await page.click('[data-version="1"] .do button');
-        expect(onTake.mock.lastCall?.[0].units).toBe(7);
         await page.click('[data-version="2"] .do button:last-child');
-        expect(onPin.mock.lastCall?.[0].units).toBe(CHOICES.units);
+        expect(onCompare.mock.lastCall?.[0].units).toBe(CHOICES.units);
         // The one that is pinned to the ledger is let go, another takes its place.
         expect(page.one('[data-version="1"] [aria-pressed=true]').textContent).toContain('Pin to the ledger');
         await page.click('[data-version="1"] [aria-pressed]');
+        expect(work.against.pinned.value).toBeNull();
         await page.click('[data-version="2"] [aria-pressed]');
-        expect(onHoldAgainst.mock.calls).toEqual([[null], [2]]);
+        expect(work.against.pinned.value).toBe(2);
+        await page.click('[data-version="1"] .do button');
+        expect(work.draft.choices.units).toBe(7);
     });
 
     it('teach what a draft is before there are any', () => {
-        expect(mounted(VersionsView, { build: null, choices: CHOICES, against: null }).text('.teach')).toContain('kept as a draft');
+        expect(mounted(VersionsView, {}, 'imperial', workOn()).text('.teach')).toContain('kept as a draft');
     });
 });
 
@@ -94,16 +97,10 @@ describe('keeping what is not saved', () => {
         vi.spyOn(api, 'DELETE').mockImplementation(answer('delete'));
     });
     const keeping = (unsaved: Ref<string | null>, may = true) => {
-        let made!: ReturnType<typeof useKeeping>;
-        const app = createApp({
-            setup() {
-                made = useKeeping(ref(5), unsaved, ref(true), ref(may));
-                return () => null;
-            },
-        });
-        app.mount(document.createElement('div'));
+        const kept = desk();
+        const { made, app } = within(() => useKeeping(ref(5), shallowRef(kept), unsaved, ref(true), ref(may)));
         made.found(null);
-        return { made, app };
+        return { made, app, kept };
     };
     const pass = async (): Promise<void> => {
         await nextTick();
@@ -112,13 +109,14 @@ describe('keeping what is not saved', () => {
 
     it('waits until it is still, keeps the last, and drops it once it is saved', async () => {
         const unsaved = ref<string | null>(null);
-        const { made } = keeping(unsaved);
+        const { made, kept } = keeping(unsaved);
         unsaved.value = '{"a":1}';
         await nextTick();
         unsaved.value = '{"a":2}';
         await pass();
         expect(sent).toEqual([['put', { work: '{"a":2}' }]]);
         expect(made.state.value).toBe('kept');
+        expect(kept.sent).toHaveBeenCalledOnce();
         unsaved.value = null;
         await pass();
         expect(sent.at(-1)?.[0]).toBe('delete');

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { PartSheet } from '../../frontend/src/api/client';
-import { asksOf, codeOf, written } from '../../frontend/src/components/parts/written';
+import { asksOf, codeOf, written } from '../../frontend/src/features/parts/written';
 import { shown } from './samples';
 
 const part: PartSheet = {

@@ -7,7 +7,7 @@ use App\Actions\StandsThere;
 use App\Http\Requests\AirRequest;
 use App\Http\Resources\AirData;
 use Illuminate\Http\JsonResponse;
-use Jornel\Core\Drawing\AirPlan;
+use Jornel\Core\Drawing\AirPlot;
 use Jornel\Core\Room\AirInTime;
 use Jornel\Core\Room\StartEntry;
 use OpenApi\Attributes as OA;
@@ -26,6 +26,6 @@ class AirController extends Controller
         $unit = $ledger->unit ?? throw new UnprocessableEntityHttpException('There is no build yet.');
         $start = StartEntry::read($request->string('start')->toString(), $ledger->room, $measure);
 
-        return new JsonResponse(AirData::of(AirPlan::of(AirInTime::of($ledger->room, $unit->output, $start), 3600.0 * $request->integer('hours'), $ledger->goal->holds()), $start));
+        return new JsonResponse(AirData::of(AirPlot::of(AirInTime::of($ledger->room, $unit->output, $start), 3600.0 * $request->integer('hours'), $ledger->goal->holds()), $start));
     }
 }

@@ -12,7 +12,7 @@ use App\Models\ProgrammePart;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
 use Jornel\Core\Data\DataFiles;
-use Jornel\Core\Drawing\CurvePlan;
+use Jornel\Core\Drawing\CurvePlot;
 use Jornel\Core\Part\Catalogue;
 use Jornel\Core\Part\Fan;
 use Jornel\Core\Part\FanFacts;
@@ -92,8 +92,8 @@ class PartController extends Controller
         $whole = $own === null ? $shipped : $own->over($shipped)['data'];
         $catalogue = Catalogue::fromEntries([['kind' => $kind, 'data' => $whole]]);
         $curve = match (true) {
-            $catalogue->fans !== [] => CurvePlan::ofFan($catalogue->fan($code)),
-            $catalogue->filters !== [] => CurvePlan::ofFilter($catalogue->filter($code)),
+            $catalogue->fans !== [] => CurvePlot::ofFan($catalogue->fan($code)),
+            $catalogue->filters !== [] => CurvePlot::ofFilter($catalogue->filter($code)),
             default => null,
         };
 

@@ -8,7 +8,7 @@ use App\Http\Requests\EvaluationRequest;
 use App\Http\Resources\WorkingData;
 use Illuminate\Http\JsonResponse;
 use Jornel\Core\Data\DataFiles;
-use Jornel\Core\Drawing\WorkingPlan;
+use Jornel\Core\Drawing\WorkingPlot;
 use Jornel\Core\Ledger\Why;
 use OpenApi\Attributes as OA;
 use Symfony\Component\HttpKernel\Exception\UnprocessableEntityHttpException;
@@ -27,6 +27,6 @@ class WorkingController extends Controller
             throw new UnprocessableEntityHttpException('There is no build yet.');
         }
 
-        return new JsonResponse(WorkingData::of(WorkingPlan::of($ledger->unit->unit, $ledger->unit->chosen, $data->tolerances()), $ledger->unit, Why::of($ledger)));
+        return new JsonResponse(WorkingData::of(WorkingPlot::of($ledger->unit->unit, $ledger->unit->chosen, $data->tolerances()), $ledger->unit, Why::of($ledger)));
     }
 }

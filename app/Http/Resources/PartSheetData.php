@@ -2,7 +2,7 @@
 
 namespace App\Http\Resources;
 
-use Jornel\Core\Drawing\CurvePlan;
+use Jornel\Core\Drawing\CurvePlot;
 use Jornel\Core\Part\EditableCurve;
 use Jornel\Core\Part\EditableFigure;
 use Jornel\Core\Part\EditableFigures;
@@ -49,7 +49,7 @@ final readonly class PartSheetData
         #[OA\Property(items: new OA\Items(type: 'object', required: ['count', 'price'], properties: [
             new OA\Property(property: 'count', type: 'integer'), new OA\Property(property: 'price', type: 'string'),
         ]))] public array $packs,
-        #[OA\Property(nullable: true, description: 'Pressure over flow, or drop over velocity')] public ?CurvePlanData $curve,
+        #[OA\Property(nullable: true, description: 'Pressure over flow, or drop over velocity')] public ?CurvePlotData $curve,
         #[OA\Property(items: new OA\Items(type: 'string'), description: 'What was estimated or is doubtful')] public array $notes,
         #[OA\Property(description: 'What else is known of it', items: new OA\Items(type: 'object', required: ['name', 'text'], properties: [
             new OA\Property(property: 'name', type: 'string'), new OA\Property(property: 'text', ref: Shown::class),
@@ -72,7 +72,7 @@ final readonly class PartSheetData
      * @param  list<array{string, Sentence}>  $facts
      * @param  list<RatingStep>  $ratings
      */
-    public static function of(string $kind, array $whole, array $shipped, array $own, int $revision, ?CurvePlan $curve, array $notes, array $facts, array $ratings): self
+    public static function of(string $kind, array $whole, array $shipped, array $own, int $revision, ?CurvePlot $curve, array $notes, array $facts, array $ratings): self
     {
         $text = fn (array $entry, string $key): string => is_string($entry[$key] ?? null) ? $entry[$key] : '';
         $code = $text($whole, 'id');
@@ -98,7 +98,7 @@ final readonly class PartSheetData
             }, EditableFigures::of($kind)),
             self::points(EditableCurve::of($kind), $whole, $own),
             array_map(fn (Pack $pack): array => ['count' => $pack->count, 'price' => (string) $pack->price], isset($whole['packs']) ? Pack::list((new Record($whole))->records('packs')) : []),
-            $curve === null ? null : CurvePlanData::of($curve),
+            $curve === null ? null : CurvePlotData::of($curve),
             $notes,
             array_map(fn (array $fact): array => ['name' => $fact[0], 'text' => Shown::sentence($fact[1])], $facts),
             array_map(fn (RatingStep $step): array => [

@@ -26,7 +26,7 @@ final readonly class SheetData
             new OA\Property(property: 'action', type: 'string'), new OA\Property(property: 'reason', type: 'string'),
             new OA\Property(property: 'minutes', type: 'integer'), new OA\Property(property: 'hold', type: 'string', description: 'What must be ticked; empty for nothing'),
         ]))] public array $steps,
-        #[OA\Property] public int $minutes,
+        #[OA\Property(description: 'Work on one unit, to the next five minutes')] public int $minutes,
     ) {
     }
 
@@ -42,7 +42,7 @@ final readonly class SheetData
             array_map(fn (Step $step): array => [
                 'action' => $step->action, 'reason' => $step->reason, 'minutes' => (int) round($step->minutes()), 'hold' => $step->hold ?? '',
             ], $sheet->steps),
-            (int) ceil($sheet->minutes()),
+            $sheet->minutesTold(),
         );
     }
 }

@@ -2,8 +2,9 @@
 
 namespace App\Http\Resources;
 
+use Closure;
 use Jornel\Core\Airflow\Performance;
-use Jornel\Core\Drawing\WorkingPlan;
+use Jornel\Core\Drawing\WorkingPlot;
 use Jornel\Core\Ledger\SpeedLine;
 use Jornel\Core\Ledger\UnitLedger;
 use Jornel\Core\Ledger\WhyLine;
@@ -15,22 +16,19 @@ final readonly class WorkingData
 {
     /**
      * @param  list<array<string, mixed>>  $speeds
-     * @param  array{x1: float, x2: float, y1: float, y2: float}  $band
      * @param  object  $why  lines by figure of the ledger
      */
     private function __construct(
         #[OA\Property] public AxisData $across,
         #[OA\Property] public AxisData $up,
-        #[OA\Property(items: new OA\Items(type: 'object', required: ['name', 'path', 'clean', 'loaded', 'keepsQuiet', 'reachesGoal'], properties: [
-            new OA\Property(property: 'name', type: 'string'), new OA\Property(property: 'path', type: 'string', description: 'The fan’s curve as an SVG path from 0 to 1, the origin at the upper left'),
+        #[OA\Property(items: new OA\Items(type: 'object', required: ['name', 'line', 'clean', 'loaded', 'keepsQuiet', 'reachesGoal'], properties: [
+            new OA\Property(property: 'name', type: 'string'), new OA\Property(property: 'line', ref: PlotLineData::class, description: 'The fan’s curve'),
             new OA\Property(property: 'clean', ref: '#/components/schemas/WorkingPoint'), new OA\Property(property: 'loaded', ref: '#/components/schemas/WorkingPoint'),
             new OA\Property(property: 'keepsQuiet', type: 'boolean'), new OA\Property(property: 'reachesGoal', type: 'boolean'),
         ]))] public array $speeds,
-        #[OA\Property(description: 'What clean filters and leaks let through, as an SVG path')] public string $box,
-        #[OA\Property(description: 'The same with filters that are due')] public string $loadedBox,
-        #[OA\Property(type: 'object', description: '90 % range about the chosen point', required: ['x1', 'x2', 'y1', 'y2'], properties: [
-            new OA\Property(property: 'x1', type: 'number'), new OA\Property(property: 'x2', type: 'number'), new OA\Property(property: 'y1', type: 'number'), new OA\Property(property: 'y2', type: 'number'),
-        ])] public array $band,
+        #[OA\Property(description: 'What clean filters and leaks let through')] public PlotLineData $box,
+        #[OA\Property(description: 'The same with filters that are due')] public PlotLineData $loadedBox,
+        #[OA\Property(description: '90 % range about the chosen point, once round')] public PlotLineData $band,
         #[OA\Property(type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'array', items: new OA\Items(type: 'object', required: ['figure', 'formula', 'filled', 'from', 'source'], properties: [
             new OA\Property(property: 'figure', type: 'string'), new OA\Property(property: 'formula', type: 'string'), new OA\Property(property: 'filled', ref: Shown::class),
             new OA\Property(property: 'from', type: 'string'), new OA\Property(property: 'source', type: 'string'),
@@ -39,32 +37,33 @@ final readonly class WorkingData
     }
 
     /** @param  array<string, list<WhyLine>>  $why */
-    public static function of(WorkingPlan $plan, UnitLedger $unit, array $why): self
+    public static function of(WorkingPlot $plot, UnitLedger $unit, array $why): self
     {
+        /** @var Closure(list<array{float, float}>): PlotLineData $line */
+        $line = fn (array $points): PlotLineData => PlotLineData::of($points, $plot->across, $plot->up);
+        ['flow' => $flow, 'pressure' => $pressure] = $plot->band;
+
         return new self(
-            AxisData::of('Flow of one unit', $plan->mostFlow, Display::Flow), AxisData::of('Pressure', $plan->mostPressure, Display::Pressure),
-            array_map(fn (array $speed, SpeedLine $line): array => [
-                'name' => (string) $speed['name'], 'path' => PlotPath::of($speed['curve']),
-                'clean' => self::point($plan, $speed['clean']), 'loaded' => self::point($plan, $speed['loaded']),
-                'keepsQuiet' => $line->keepsQuiet, 'reachesGoal' => $line->reachesGoal(),
-            ], $plan->speeds, $unit->speeds),
-            PlotPath::of($plan->box), PlotPath::of($plan->loadedBox),
-            [
-                'x1' => round($plan->band['flow']->low / $plan->mostFlow, 4), 'x2' => round($plan->band['flow']->high / $plan->mostFlow, 4),
-                'y1' => round(1.0 - $plan->band['pressure']->high / $plan->mostPressure, 4), 'y2' => round(1.0 - $plan->band['pressure']->low / $plan->mostPressure, 4),
-            ],
+            AxisData::of($plot->across), AxisData::of($plot->up),
+            array_map(fn (array $speed, SpeedLine $one): array => [
+                'name' => (string) $speed['name'], 'line' => $line($speed['curve']),
+                'clean' => self::point($plot, $speed['clean']), 'loaded' => self::point($plot, $speed['loaded']),
+                'keepsQuiet' => $one->keepsQuiet, 'reachesGoal' => $one->reachesGoal(),
+            ], $plot->speeds, $unit->speeds),
+            $line($plot->box), $line($plot->loadedBox),
+            $line([[$flow->low, $pressure->low], [$flow->high, $pressure->low], [$flow->high, $pressure->high], [$flow->low, $pressure->high]]),
             (object) array_map(fn (array $lines): array => array_map(fn (WhyLine $line): array => [
                 'figure' => $line->figure, 'formula' => $line->formula, 'filled' => Shown::sentence($line->filled), 'from' => $line->from, 'source' => $line->source,
             ], $lines), $why),
         );
     }
 
-    private static function point(WorkingPlan $plan, Performance $performance): WorkingPointData
+    private static function point(WorkingPlot $plot, Performance $performance): WorkingPointData
     {
-        [$x, $y] = $plan->place($performance);
+        $at = [$performance->balance->fanFlow, $performance->balance->pressure];
 
         return new WorkingPointData(
-            round($x, 4), round(1.0 - $y, 4),
+            PlotLineData::of([$at], $plot->across, $plot->up),
             Shown::of(Display::Flow, $performance->balance->filterFlow), Shown::of(Display::Pressure, $performance->balance->pressure),
         );
     }

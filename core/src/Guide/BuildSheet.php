@@ -48,4 +48,10 @@ final readonly class BuildSheet
     {
         return array_sum(array_map(fn (Step $step): float => $step->minutes(), $this->steps));
     }
+
+    /** The same as it is told: to the next five minutes. */
+    public function minutesTold(): int
+    {
+        return 5 * (int) ceil($this->minutes() / 5.0);
+    }
 }

@@ -8,22 +8,32 @@ namespace Jornel\Core\Quantity;
 final class Scale
 {
     /**
-     * Marks at 1, 2 or 5 times a power of ten, so that about five to ten of them stand along the scale.
+     * Distance between marks at 1, 2 or 5 times a power of ten, so that about five to ten of them stand along the scale.
      *
+     * @param  float  $most  end of the scale, SI, above 0
+     * @return float in the unit
+     */
+    public static function step(float $most, Unit $unit): float
+    {
+        $rough = $unit->fromSi($most) / 8.0;
+        $power = 10.0 ** floor(log10($rough));
+
+        return $power * match (true) {
+            $rough / $power <= 1.0 => 1,
+            $rough / $power <= 2.0 => 2,
+            $rough / $power <= 5.0 => 5,
+            default => 10,
+        };
+    }
+
+    /**
      * @param  float  $most  end of the scale, SI, above 0
      * @return list<float> SI, from zero up to the end
      */
     public static function marks(float $most, Unit $unit): array
     {
         $end = $unit->fromSi($most);
-        $rough = $end / 8.0;
-        $power = 10.0 ** floor(log10($rough));
-        $step = $power * match (true) {
-            $rough / $power <= 1.0 => 1,
-            $rough / $power <= 2.0 => 2,
-            $rough / $power <= 5.0 => 5,
-            default => 10,
-        };
+        $step = self::step($most, $unit);
         $marks = [];
         for ($i = 0; $i * $step <= $end * (1.0 + 1e-9); $i++) {
             $marks[] = $unit->toSi($i * $step);

@@ -1,8 +1,9 @@
 <script setup lang="ts">
+import { Empty } from 'ant-design-vue';
 import { watchEffect } from 'vue';
 import { useRouter } from 'vue-router';
-import { useProgrammes } from '../api/queries';
-import AwayNotice from '../components/AwayNotice.vue';
+import { useProgrammes } from '../features/programme/queries';
+import PageGate from '../ui/PageGate.vue';
 
 const programmes = useProgrammes();
 const router = useRouter();
@@ -15,10 +16,9 @@ watchEffect(() => {
 
 <template>
     <main class="home">
-        <AwayNotice v-if="programmes.error.value" :fault="programmes.error.value" @retry="programmes.refetch()" />
-        <template v-else-if="programmes.data.value">
+        <PageGate :asked="[programmes]">
             <h1>Programmes</h1>
-            <p v-if="programmes.data.value.length === 0">You belong to no programme yet. Ask an organiser to add you.</p>
+            <Empty v-if="programmes.data.value?.length === 0" description="You belong to no programme yet. Ask an organiser to add you." />
             <RouterLink
                 v-for="programme in programmes.data.value"
                 :key="programme.id"
@@ -27,7 +27,7 @@ watchEffect(() => {
             >
                 <b>{{ programme.name }}</b> {{ programme.about }}
             </RouterLink>
-        </template>
+        </PageGate>
     </main>
 </template>
 

@@ -1,16 +1,16 @@
+<script setup lang="ts">
+import { Button, Result } from 'ant-design-vue';
+</script>
+
 <template>
-    <main class="nowhere">
-        <h1>Page not found</h1>
-        <p>
-            The address may be mistyped, or what it showed was deleted. <RouterLink :to="{ name: 'home' }">Back to your rooms</RouterLink>
-        </p>
+    <main>
+        <Result status="info" sub-title="The address may be mistyped, or what it showed was deleted.">
+            <template #title><h1>Page not found</h1></template>
+            <template #extra>
+                <RouterLink v-slot="{ navigate }" :to="{ name: 'home' }" custom>
+                    <Button type="primary" @click="navigate">Go to your rooms</Button>
+                </RouterLink>
+            </template>
+        </Result>
     </main>
 </template>
-
-<style scoped>
-.nowhere {
-    max-width: 34rem;
-    margin: 16vh auto 0;
-    padding: 0 20px;
-}
-</style>

@@ -1,45 +1,34 @@
 <script setup lang="ts">
-import { Button, Input } from 'ant-design-vue';
+import { Button, Empty, Form } from 'ant-design-vue';
 import { computed, ref } from 'vue';
 import { useRoute } from 'vue-router';
-import { answer, api, Refused } from '../api/client';
-import { useProgramme } from '../api/queries';
-import AwayNotice from '../components/AwayNotice.vue';
-import ProgrammeNav from '../components/ProgrammeNav.vue';
-import RoomTile from '../components/room/RoomTile.vue';
+import ProgrammeNav from '../features/programme/ProgrammeNav.vue';
+import RoomTile from '../features/programme/RoomTile.vue';
+import { useAddSite, useProgramme } from '../features/programme/queries';
+import EntryField from '../ui/EntryField.vue';
+import PageGate from '../ui/PageGate.vue';
 
 const route = useRoute();
 const id = computed(() => Number(route.params.programme));
 const programme = useProgramme(id);
 const mayBuild = computed(() => programme.data.value?.role !== 'reader');
 const siteName = ref('');
-const fault = ref<string>();
+const adding = useAddSite(id);
 
 async function addSite(): Promise<void> {
-    fault.value = undefined;
-    try {
-        await answer(
-            api.POST('/programmes/{programme}/sites', { params: { path: { programme: id.value } }, body: { name: siteName.value } }),
-        );
-        siteName.value = '';
-        await programme.refetch();
-    } catch (refused) {
-        if (!(refused instanceof Refused)) throw refused;
-        fault.value = refused.message;
-    }
+    if (await adding.run(siteName.value)) siteName.value = '';
 }
 </script>
 
 <template>
     <main class="page">
-        <AwayNotice v-if="programme.error.value" :fault="programme.error.value" @retry="programme.refetch()" />
-        <template v-else-if="programme.data.value">
+        <PageGate :asked="[programme]">
             <Teleport to="#where">
-                <ProgrammeNav :programme="programme.data.value" />
+                <ProgrammeNav :programme="programme.data.value!" />
             </Teleport>
-            <h1 class="visually-hidden">{{ programme.data.value.name }}</h1>
+            <h1 class="visually-hidden">{{ programme.data.value!.name }}</h1>
             <div class="sites">
-                <section v-for="site in programme.data.value.sites" :key="site.id" class="site">
+                <section v-for="site in programme.data.value!.sites" :key="site.id" class="site">
                     <header>
                         <h2>{{ site.name }}</h2>
                         <RouterLink
@@ -54,17 +43,20 @@ async function addSite(): Promise<void> {
                     </header>
                     <div class="rooms" :style="{ '--columns': Math.min(4, Math.max(1, site.rooms.length)) }">
                         <RoomTile v-for="room in site.rooms" :key="room.id" :room="room" />
-                        <p v-if="site.rooms.length === 0" class="empty">No rooms yet. Measure one and add it.</p>
+                        <Empty v-if="site.rooms.length === 0" class="empty" description="No rooms yet. Measure one and add it." />
                     </div>
                 </section>
             </div>
-            <form v-if="mayBuild" class="new-site" @submit.prevent="addSite">
-                <label for="site-name">Add another building</label>
-                <Input id="site-name" v-model:value="siteName" placeholder="Name of the site" :status="fault ? 'error' : ''" />
-                <Button html-type="submit">Add a site</Button>
-                <p v-if="fault" class="fault" role="alert">{{ fault }}</p>
-            </form>
-        </template>
+            <Form v-if="mayBuild" layout="vertical" class="new-site" @submit.prevent="addSite">
+                <EntryField
+                    v-model="siteName"
+                    label="Add another building"
+                    hint="Name of the site"
+                    :fault="adding.errors.value.name?.[0] ?? (adding.message.value || undefined)"
+                />
+                <Button html-type="submit" :loading="adding.busy.value">Add a site</Button>
+            </Form>
+        </PageGate>
     </main>
 </template>
 
@@ -137,16 +129,12 @@ h2 {
 .new-site {
     display: flex;
     flex-wrap: wrap;
-    align-items: center;
+    align-items: end;
     gap: 10px;
     padding-top: 12px;
     border-top: 1px solid var(--line);
 }
-.new-site :deep(input) {
-    width: 260px;
-}
-.fault {
-    color: var(--short);
-    flex-basis: 100%;
+.new-site > :first-child {
+    width: 300px;
 }
 </style>

@@ -1,27 +1,25 @@
 <script setup lang="ts">
-import { Button } from 'ant-design-vue';
-import { useQueryClient } from '@tanstack/vue-query';
+import { Button, Form, message } from 'ant-design-vue';
 import { computed, reactive, watch } from 'vue';
 import { useRoute } from 'vue-router';
-import { answer, api, type Setting } from '../api/client';
-import { useProgramme, useSetting } from '../api/queries';
-import AwayNotice from '../components/AwayNotice.vue';
-import ProgrammeNav from '../components/ProgrammeNav.vue';
-import FieldFault from '../components/room/FieldFault.vue';
-import { useMeasure } from '../composables/useMeasure';
-import { useSaved } from '../composables/useSaved';
+import type { Setting } from '../api/client';
+import ProgrammeNav from '../features/programme/ProgrammeNav.vue';
+import { useProgramme, useSaveSetting, useSetting } from '../features/programme/queries';
+import { useMeasure } from '../session/useMeasure';
+import EntryField from '../ui/EntryField.vue';
+import NoticeBar from '../ui/NoticeBar.vue';
+import PageGate from '../ui/PageGate.vue';
 
 type Written = Omit<Setting, 'density'>;
 type Key = Exclude<keyof Written, 'revision'>;
 
 const route = useRoute();
-const client = useQueryClient();
 const { show } = useMeasure();
 const id = computed(() => Number(route.params.programme));
 const programme = useProgramme(id);
 const setting = useSetting(id);
-const saving = useSaved();
-const { errors, offers, message, done, busy } = saving;
+const saving = useSaveSetting(id);
+const { errors, offers, busy } = saving;
 const mayChange = computed(() => programme.data.value?.role === 'organiser');
 const written = reactive<Written>({
     currency: '',
@@ -43,8 +41,14 @@ watch(
     { immediate: true },
 );
 
-const GROUPS: { title: string; why: string; fields: { key: Key; name: string; hint: string; unit?: string }[] }[] = [
+const GROUPS: {
+    key: 'money' | 'running' | 'air';
+    title: string;
+    why: string;
+    fields: { key: Key; name: string; hint: string; unit?: string }[];
+}[] = [
     {
+        key: 'money',
         title: 'Money',
         why: 'Currency and price of electricity. Prices of parts are kept with the parts.',
         fields: [
@@ -53,6 +57,7 @@ const GROUPS: { title: string; why: string; fields: { key: Key; name: string; hi
         ],
     },
     {
+        key: 'running',
         title: 'Running',
         why: 'The period over which the costs of builds are compared.',
         fields: [
@@ -62,6 +67,7 @@ const GROUPS: { title: string; why: string; fields: { key: Key; name: string; hi
         ],
     },
     {
+        key: 'air',
         title: 'Air',
         why: 'Thin air weakens fans. Leave both empty for 1.2 kg/m³.',
         fields: [
@@ -72,59 +78,45 @@ const GROUPS: { title: string; why: string; fields: { key: Key; name: string; hi
 ];
 
 async function save(): Promise<void> {
-    const changed = await saving.save(
-        () => answer(api.PUT('/programmes/{programme}/setting', { params: { path: { programme: id.value } }, body: { ...written } })),
-        'Settings saved',
-    );
-    if (!changed) return;
-    client.setQueryData(['setting', id.value], changed);
-    await client.invalidateQueries({ queryKey: ['programme'] });
-    await client.invalidateQueries({ queryKey: ['evaluation'] });
+    if (await saving.run({ ...written })) void message.success('Settings saved');
 }
 </script>
 
 <template>
     <main class="page">
-        <AwayNotice v-if="setting.error.value" :fault="setting.error.value" @retry="setting.refetch()" />
-        <template v-else-if="setting.data.value && programme.data.value">
+        <PageGate :asked="[setting, programme]">
             <Teleport to="#where">
-                <ProgrammeNav :programme="programme.data.value" />
+                <ProgrammeNav :programme="programme.data.value!" />
             </Teleport>
             <h1>Settings</h1>
-            <form class="card" @submit.prevent="save">
-                <fieldset v-for="group in GROUPS" :key="group.title" :disabled="!mayChange">
+            <Form layout="vertical" class="card" @submit.prevent="save">
+                <fieldset v-for="group in GROUPS" :key="group.key" :disabled="!mayChange">
                     <legend>{{ group.title }}</legend>
                     <p class="why">{{ group.why }}</p>
-                    <div v-for="field in group.fields" :key="field.key" class="field">
-                        <label :for="field.key">{{ field.name }}</label>
-                        <input
-                            :id="field.key"
-                            v-model="written[field.key]"
-                            :placeholder="field.hint"
-                            :aria-invalid="errors[field.key] !== undefined"
-                            autocomplete="off"
-                            maxlength="40"
-                        />
-                        <FieldFault :said="errors[field.key]?.[0]" />
-                        <p v-if="offers[field.key]" class="offers">
-                            <button v-for="offer in offers[field.key]" :key="offer" type="button" @click="written[field.key] = offer">
-                                {{ offer }}
-                            </button>
-                        </p>
-                    </div>
-                    <p v-if="group.title === 'Air'" class="density">
-                        Air of <b class="figure">{{ show(setting.data.value.density) }}</b>
+                    <EntryField
+                        v-for="field in group.fields"
+                        :key="field.key"
+                        v-model="written[field.key]"
+                        class="line"
+                        :label="field.name"
+                        :hint="field.hint"
+                        :fault="errors[field.key]?.[0]"
+                        :offers="offers[field.key]"
+                        :disabled="!mayChange"
+                        :maxlength="40"
+                    />
+                    <p v-if="group.key === 'air'" class="density">
+                        Air of <b class="figure">{{ show(setting.data.value!.density) }}</b>
                     </p>
                 </fieldset>
                 <footer>
                     <Button v-if="mayChange" type="primary" html-type="submit" :loading="busy">Save settings</Button>
                     <span v-else>Only organisers can change settings.</span>
-                    <span class="done" role="status">{{ done }}</span>
-                    <span v-if="message" class="fault" role="alert">{{ message }}</span>
+                    <NoticeBar v-if="saving.message.value" kind="error">{{ saving.message.value }}</NoticeBar>
                 </footer>
-            </form>
+            </Form>
             <p class="note">Saved versions keep the settings they were calculated with.</p>
-        </template>
+        </PageGate>
     </main>
 </template>
 
@@ -173,48 +165,12 @@ legend {
     color: var(--pencil);
     font-size: 14.5px;
 }
-.field {
-    display: grid;
-    gap: 3px;
-}
-label {
-    font-size: 15px;
-}
-input {
-    font: inherit;
+.card :deep(input) {
     font-size: 20px;
     font-weight: 700;
-    color: var(--ink);
-    background: transparent;
-    border: 0;
-    border-bottom: 2px solid var(--kraft-edge);
-    padding: 3px 4px;
-    width: 100%;
-    min-width: 0;
 }
-input::placeholder {
+.card :deep(input::placeholder) {
     font-weight: 400;
-    color: var(--pencil);
-    opacity: 1;
-}
-input:disabled {
-    border-bottom-style: dotted;
-}
-[aria-invalid='true'] {
-    border-bottom-color: var(--short);
-    background: var(--short-soft);
-}
-.offers {
-    display: flex;
-    gap: 8px;
-}
-.offers button {
-    font: inherit;
-    color: var(--ink);
-    background: var(--tape);
-    border: 1px solid var(--tape-edge);
-    padding: 3px 10px;
-    cursor: pointer;
 }
 .density {
     padding: 8px 12px;
@@ -229,13 +185,6 @@ footer {
     align-items: center;
     padding: 14px 22px;
     border-top: 1px solid var(--line);
-}
-.done {
-    color: var(--clean);
-    font-weight: 700;
-}
-.fault {
-    color: var(--short);
 }
 @media (max-width: 800px) {
     .card {

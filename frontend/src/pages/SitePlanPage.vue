@@ -1,11 +1,13 @@
 <script setup lang="ts">
+import { Empty } from 'ant-design-vue';
 import { computed, ref } from 'vue';
 import { useRoute } from 'vue-router';
-import { useProgramme, useSitePlan } from '../api/queries';
-import AwayNotice from '../components/AwayNotice.vue';
-import ProgrammeNav from '../components/ProgrammeNav.vue';
-import { useMeasure } from '../composables/useMeasure';
-import { useSize } from '../composables/useSize';
+import { useSize } from '../drawing/useSize';
+import ProgrammeNav from '../features/programme/ProgrammeNav.vue';
+import { useProgramme, useSitePlan } from '../features/programme/queries';
+import { useMeasure } from '../session/useMeasure';
+import NoticeBar from '../ui/NoticeBar.vue';
+import PageGate from '../ui/PageGate.vue';
 
 const route = useRoute();
 const { show } = useMeasure();
@@ -36,18 +38,17 @@ const scale = computed(() => {
 
 <template>
     <main ref="sheet" class="page">
-        <AwayNotice v-if="site.error.value" :fault="site.error.value" @retry="site.refetch()" />
-        <template v-else-if="site.data.value">
+        <PageGate :asked="[site]">
             <Teleport to="#where">
                 <ProgrammeNav v-if="programme.data.value" :programme="programme.data.value" />
             </Teleport>
             <header>
-                <h1>{{ site.data.value.name }}: plan</h1>
+                <h1>{{ site.data.value!.name }}: plan</h1>
                 <p>Rooms are placed side by side where a door leads from one to the other and back. Click a room to open it.</p>
             </header>
-            <p v-for="said in site.data.value.unanswered" :key="said" class="note">{{ said }}</p>
+            <NoticeBar v-for="said in site.data.value!.unanswered" :key="said" kind="warning" class="note">{{ said }}</NoticeBar>
             <div class="buildings">
-                <section v-for="building in site.data.value.buildings" :key="building.rooms[0]!.id" class="building">
+                <section v-for="building in site.data.value!.buildings" :key="building.rooms[0]!.id" class="building">
                     <h2 v-if="building.rooms.length > 1">
                         {{ building.rooms.length }} rooms joined · <span class="figure">{{ show(building.floorArea) }}</span> ·
                         <span class="figure">{{ show(building.volume) }}</span> of air
@@ -55,7 +56,7 @@ const scale = computed(() => {
                     <h2 v-else>
                         Single room · <span class="figure">{{ show(building.floorArea) }}</span>
                     </h2>
-                    <p v-for="said in building.faults" :key="said" class="note" role="alert">{{ said }}</p>
+                    <NoticeBar v-for="said in building.faults" :key="said" kind="error" class="note">{{ said }}</NoticeBar>
                     <div
                         class="sheet mat scene"
                         :style="{
@@ -95,8 +96,8 @@ const scale = computed(() => {
                     </div>
                 </section>
             </div>
-            <p v-if="site.data.value.buildings.length === 0" class="empty">No rooms yet.</p>
-        </template>
+            <Empty v-if="site.data.value!.buildings.length === 0" description="No rooms yet." />
+        </PageGate>
     </main>
 </template>
 
@@ -121,9 +122,6 @@ h2 {
     font-weight: 700;
 }
 .note {
-    padding: 8px 14px;
-    background: var(--bypass-soft);
-    border-left: 4px solid var(--bypass);
     max-width: 760px;
 }
 .buildings {

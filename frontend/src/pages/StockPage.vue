@@ -1,79 +1,65 @@
 <script setup lang="ts">
-import { useQueryClient } from '@tanstack/vue-query';
+import { Empty, message } from 'ant-design-vue';
 import { computed, ref } from 'vue';
 import { useRoute } from 'vue-router';
-import { answer, api, type Stock, type StockMovement } from '../api/client';
-import { useParts, useProgramme, useStock } from '../api/queries';
-import AwayNotice from '../components/AwayNotice.vue';
-import ProgrammeNav from '../components/ProgrammeNav.vue';
-import ShelfBin from '../components/stock/ShelfBin.vue';
-import StockForm from '../components/stock/StockForm.vue';
-import { useSaved } from '../composables/useSaved';
+import type { StockMovement } from '../api/client';
+import { useParts } from '../features/parts/queries';
+import ProgrammeNav from '../features/programme/ProgrammeNav.vue';
+import { useProgramme } from '../features/programme/queries';
+import MovementTable from '../features/stock/MovementTable.vue';
+import { MOVED } from '../features/stock/moved';
+import { useMoveStock, useStock } from '../features/stock/queries';
+import ShelfBin from '../features/stock/ShelfBin.vue';
+import { SHELVES } from '../features/stock/shelves';
+import StockForm from '../features/stock/StockForm.vue';
+import PageGate from '../ui/PageGate.vue';
 
 const route = useRoute();
-const client = useQueryClient();
 const id = computed(() => Number(route.params.programme));
 const programme = useProgramme(id);
 const parts = useParts(id);
 const stock = useStock(id);
-const saving = useSaved();
-const { errors, message, done, busy } = saving;
+const moving = useMoveStock(id);
 const mayChange = computed(() => programme.data.value?.role !== 'reader');
 const picked = ref('');
+const written = ref(0);
 
-const SHELVES: { kind: Stock['lines'][number]['kind']; name: string }[] = [
-    { kind: 'fan', name: 'Fans' },
-    { kind: 'filter', name: 'Filters' },
-    { kind: 'material', name: 'Sheets, tapes, hardware' },
-];
 const shelves = computed(() =>
     SHELVES.map((shelf) => ({ ...shelf, lines: (stock.data.value?.lines ?? []).filter((line) => line.kind === shelf.kind) })).filter(
         (shelf) => shelf.lines.length > 0,
     ),
 );
-const SAID: Record<StockMovement['move'], string> = { bought: 'bought', reserved: 'reserved', used: 'used', returned: 'returned' };
 
 async function move(movement: StockMovement): Promise<void> {
-    saving.forget();
-    const kept = await saving.save(
-        () => answer(api.POST('/programmes/{programme}/stock', { params: { path: { programme: id.value } }, body: movement })),
-        `${movement.pieces} ${SAID[movement.move]}`,
-    );
-    if (!kept) return;
-    client.setQueryData(['stock', id.value], kept);
-    await client.invalidateQueries({ queryKey: ['find'] });
+    if (!(await moving.run(movement))) return;
+    written.value++;
+    void message.success(`${movement.pieces} ${MOVED[movement.move]}`);
 }
-
-const day = (at: string): string => new Date(at).toLocaleDateString('en-GB', { day: 'numeric', month: 'short', year: 'numeric' });
 </script>
 
 <template>
     <main class="stock">
-        <AwayNotice
-            v-if="stock.error.value ?? parts.error.value"
-            :fault="(stock.error.value ?? parts.error.value)!"
-            @retry="stock.refetch()"
-        />
-        <template v-else-if="stock.data.value && parts.data.value && programme.data.value">
+        <PageGate :asked="[stock, parts, programme]">
             <Teleport to="#where">
-                <ProgrammeNav :programme="programme.data.value" />
+                <ProgrammeNav :programme="programme.data.value!" />
             </Teleport>
             <StockForm
                 v-if="mayChange"
-                :parts="parts.data.value"
-                :builds="stock.data.value.builds"
+                :parts="parts.data.value!"
+                :builds="stock.data.value!.builds"
                 :part="picked"
-                :errors="errors"
-                :message="message"
-                :done="done"
-                :busy="busy"
+                :errors="moving.errors.value"
+                :message="moving.message.value"
+                :busy="moving.busy.value"
+                :written="written"
                 @move="move"
             />
             <div class="shelves" tabindex="0" role="region" aria-label="In stock">
                 <h1>In stock</h1>
-                <p v-if="shelves.length === 0" class="empty">
-                    Nothing in stock. Add what you buy: the finder and the shopping lists take it into account.
-                </p>
+                <Empty
+                    v-if="shelves.length === 0"
+                    description="Nothing in stock. Add what you buy: the finder and the shopping lists take it into account."
+                />
                 <section v-for="shelf in shelves" :key="shelf.kind" :aria-label="shelf.name">
                     <h2>{{ shelf.name }}</h2>
                     <div class="bins">
@@ -86,21 +72,12 @@ const day = (at: string): string => new Date(at).toLocaleDateString('en-GB', { d
                         />
                     </div>
                 </section>
-                <section v-if="stock.data.value.movements.length" aria-label="Recent movements">
+                <section v-if="stock.data.value!.movements.length" aria-label="Recent movements">
                     <h2>Recent movements</h2>
-                    <ol>
-                        <li v-for="one in stock.data.value.movements" :key="one.id">
-                            <time class="figure" :datetime="one.at">{{ day(one.at) }}</time>
-                            <b class="figure">{{ one.pieces }}</b>
-                            <span>
-                                {{ SAID[one.move] }} · {{ one.name }}<template v-if="one.build"> · {{ one.build }}</template>
-                                <small v-if="one.note || one.person">{{ [one.note, one.person].filter(Boolean).join(' · ') }}</small>
-                            </span>
-                        </li>
-                    </ol>
+                    <MovementTable :movements="stock.data.value!.movements" />
                 </section>
             </div>
-        </template>
+        </PageGate>
     </main>
 </template>
 
@@ -139,41 +116,9 @@ h2 {
     padding-bottom: 8px;
     border-bottom: 5px solid var(--kraft-edge);
 }
-.empty {
-    max-width: 34em;
-    margin-top: 10px;
-}
-ol {
-    margin: 0;
-    padding: 0;
-    list-style: none;
-    background: var(--sheet);
-    border: 1px solid var(--line);
-}
-li {
-    display: grid;
-    grid-template-columns: 110px 40px 1fr;
-    gap: 8px;
-    padding: 5px 12px;
-    border-bottom: 1px solid var(--line);
-}
-li b {
-    text-align: right;
-}
-small {
-    display: block;
-}
-time,
-small {
-    font-size: 13px;
-    color: var(--pencil);
-}
 @media (max-width: 900px) {
     .stock {
         grid-template-columns: minmax(0, 1fr);
-    }
-    li {
-        grid-template-columns: 92px 30px 1fr;
     }
 }
 </style>

@@ -1,0 +1,117 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import type { RoomCard } from '../../api/client';
+import { useMeasure } from '../../session/useMeasure';
+
+const props = defineProps<{ room: RoomCard }>();
+const { show } = useMeasure();
+/** As it is coloured: by the chance that all that stands there reaches the goal. */
+const standing = computed(() => {
+    const { likelihood } = props.room;
+    return likelihood === null
+        ? undefined
+        : ({ reaches: 'meets', probably: 'warns', 'probably-not': 'short', 'falls-short': 'short' } as const)[likelihood];
+});
+const said = computed(() => {
+    switch (standing.value) {
+        case 'meets':
+        case 'warns':
+            return `✓ ${props.room.verdict?.toLowerCase()}`;
+        case 'short':
+            return `✕ ${props.room.verdict?.toLowerCase()}`;
+        default:
+            return '○ no build yet';
+    }
+});
+</script>
+
+<template>
+    <RouterLink
+        class="tile"
+        :class="standing ?? 'none'"
+        :to="{ name: 'room', params: { room: room.id, stage: room.build ? 'build' : 'room' } }"
+    >
+        <svg class="plan" :viewBox="room.sheet" aria-hidden="true">
+            <path :d="room.plan" />
+            <path v-if="room.purifiers" class="unit" :d="room.units" />
+        </svg>
+        <span class="text">
+            <b>{{ room.name }}</b>
+            <span class="what">{{ show(room.floorArea) }} · {{ room.people }} people · {{ room.pollutant }}</span>
+            <span class="what">{{ room.goal }}: {{ show(room.asks) }}</span>
+            <span class="standing">{{ said }}</span>
+        </span>
+        <span class="bar" aria-hidden="true"><i :style="{ width: `${Math.min(100, room.goalShare * 80)}%` }" /></span>
+    </RouterLink>
+</template>
+
+<style scoped>
+.tile {
+    display: grid;
+    grid-template-columns: 78px 1fr;
+    gap: 4px 12px;
+    padding: 12px 14px 10px;
+    background: var(--sheet);
+    border: 1px solid var(--line);
+    color: var(--ink);
+    box-shadow: var(--shadow);
+}
+.tile:hover {
+    border-color: var(--kraft-edge);
+}
+.plan {
+    width: 78px;
+    align-self: center;
+}
+.plan path {
+    fill: var(--mat);
+    stroke: var(--ink);
+    stroke-width: 2;
+    vector-effect: non-scaling-stroke;
+}
+.plan .unit {
+    fill: var(--clean);
+    stroke: var(--clean);
+    stroke-width: 3;
+}
+.short .plan .unit {
+    fill: var(--bypass);
+    stroke: var(--bypass);
+}
+.text {
+    display: grid;
+    gap: 1px;
+    font-size: 14px;
+}
+.text b {
+    font-size: 17px;
+}
+.what {
+    color: var(--pencil);
+}
+.standing {
+    font-weight: 700;
+}
+.short .standing {
+    color: var(--short);
+}
+.meets .standing,
+.warns .standing {
+    color: var(--clean);
+}
+.bar {
+    grid-column: 1 / -1;
+    height: 5px;
+    background:
+        linear-gradient(90deg, transparent 80%, var(--ink) 80%, var(--ink) calc(80% + 2px), transparent calc(80% + 2px)), var(--mat);
+}
+.bar i {
+    display: block;
+    height: 100%;
+    background: var(--clean);
+    opacity: 0.85;
+}
+.short .bar i {
+    background: var(--bypass);
+}
+</style>

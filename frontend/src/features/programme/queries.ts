@@ -1,0 +1,46 @@
+import { useQuery, useQueryClient } from '@tanstack/vue-query';
+import { toValue, type MaybeRefOrGetter } from 'vue';
+import { answer, api, type Setting } from '../../api/client';
+import { useWrite } from '../../api/useWrite';
+
+export const useProgrammes = () => useQuery({ queryKey: ['programmes'], queryFn: () => answer(api.GET('/programmes')) });
+
+export const useProgramme = (id: MaybeRefOrGetter<number | null>) =>
+    useQuery({
+        queryKey: ['programme', id],
+        queryFn: () => answer(api.GET('/programmes/{programme}', { params: { path: { programme: toValue(id) ?? 0 } } })),
+        enabled: () => toValue(id) !== null,
+    });
+
+export const useSitePlan = (site: MaybeRefOrGetter<number>) =>
+    useQuery({
+        queryKey: ['programme', 'site-plan', site],
+        queryFn: () => answer(api.GET('/sites/{site}/plan', { params: { path: { site: toValue(site) } } })),
+    });
+
+export function useAddSite(programme: MaybeRefOrGetter<number>) {
+    const client = useQueryClient();
+    return useWrite(
+        (name: string) =>
+            answer(api.POST('/programmes/{programme}/sites', { params: { path: { programme: toValue(programme) } }, body: { name } })),
+        () => client.invalidateQueries({ queryKey: ['programme'] }),
+    );
+}
+
+export const useSetting = (programme: MaybeRefOrGetter<number>) =>
+    useQuery({
+        queryKey: ['setting', programme],
+        queryFn: () => answer(api.GET('/programmes/{programme}/setting', { params: { path: { programme: toValue(programme) } } })),
+    });
+
+export function useSaveSetting(programme: MaybeRefOrGetter<number>) {
+    const client = useQueryClient();
+    return useWrite(
+        (body: Omit<Setting, 'density'>) =>
+            answer(api.PUT('/programmes/{programme}/setting', { params: { path: { programme: toValue(programme) } }, body })),
+        async (setting) => {
+            client.setQueryData(['setting', toValue(programme)], setting);
+            await Promise.all(['programme', 'evaluation'].map((key) => client.invalidateQueries({ queryKey: [key] })));
+        },
+    );
+}

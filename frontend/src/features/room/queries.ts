@@ -1,0 +1,32 @@
+import { keepPreviousData, useQuery } from '@tanstack/vue-query';
+import { toValue, type MaybeRefOrGetter } from 'vue';
+import { answer, api, type RoomEntries } from '../../api/client';
+import { useWrite } from '../../api/useWrite';
+import type { Question } from '../work/queries';
+
+export type PlanQuestion = Pick<Question, 'room' | 'goal' | 'unit' | 'programme' | 'beside'>;
+
+/** The room as it is drawn, whoever uses it. */
+export const usePlanned = (question: MaybeRefOrGetter<PlanQuestion | null>) =>
+    useQuery({
+        queryKey: ['plan', question],
+        queryFn: ({ signal }) => answer(api.POST('/plans', { body: toValue(question) as PlanQuestion, signal })),
+        enabled: () => toValue(question) !== null,
+        placeholderData: keepPreviousData,
+        gcTime: 30_000,
+    });
+
+/** The outline that comes of a tape's reading of one wall. */
+export const useReadWall = () =>
+    useWrite((body: { room: RoomEntries; goal: string; wall: number; length: string }) => answer(api.POST('/walls', { body })));
+
+export type Answers = Record<string, string[]>;
+
+export const useNeed = (answers: MaybeRefOrGetter<Answers>, open: MaybeRefOrGetter<boolean>) =>
+    useQuery({
+        queryKey: ['need', answers],
+        queryFn: () => answer(api.POST('/needs', { body: { answers: toValue(answers) } })),
+        enabled: () => toValue(open),
+        placeholderData: keepPreviousData,
+        staleTime: Infinity,
+    });

@@ -1,0 +1,43 @@
+<script setup lang="ts">
+import { Button, Form, FormItem, InputPassword } from 'ant-design-vue';
+import { computed, ref, useId } from 'vue';
+import type { Person } from '../../api/client';
+import EntryField from '../../ui/EntryField.vue';
+import NoticeBar from '../../ui/NoticeBar.vue';
+import { useSignIn } from '../../session/queries';
+
+const props = defineProps<{ known?: string }>();
+const emit = defineEmits<{ signedIn: [person: Person] }>();
+const email = ref(props.known ?? '');
+const password = ref('');
+const passwordId = useId();
+const signing = useSignIn();
+
+const TOO_MANY = 429;
+const fault = computed(() =>
+    signing.refused.value?.status === TOO_MANY ? 'Too many tries. Wait a minute, then try again.' : signing.refused.value?.message,
+);
+
+async function signIn(): Promise<void> {
+    const person = await signing.run({ email: email.value, password: password.value });
+    if (person) emit('signedIn', person);
+}
+</script>
+
+<template>
+    <Form layout="vertical" class="form" @submit.prevent="signIn">
+        <EntryField v-model="email" label="Email" type="email" autocomplete="username" size="large" autofocus :maxlength="200" />
+        <FormItem label="Password" :html-for="passwordId" :colon="false">
+            <InputPassword :id="passwordId" v-model:value="password" autocomplete="current-password" size="large" />
+        </FormItem>
+        <NoticeBar v-if="fault" kind="error">{{ fault }}</NoticeBar>
+        <Button type="primary" html-type="submit" size="large" block :loading="signing.busy.value">Sign in</Button>
+    </Form>
+</template>
+
+<style scoped>
+.form {
+    display: grid;
+    gap: 14px;
+}
+</style>

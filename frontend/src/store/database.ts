@@ -1,0 +1,64 @@
+import Dexie, { type EntityTable, type Table } from 'dexie';
+
+/** Work on a room that is not saved yet, as one tab of one person has it. */
+export interface DraftRow {
+    place: string;
+    person: string;
+    room: string;
+    work: string;
+    /** Whether the server keeps the same. */
+    isSent: boolean;
+    at: number;
+}
+
+/** A state that undo or redo leads to, by its number in the row of states. */
+export interface StepRow {
+    place: string;
+    number: number;
+    state: string;
+}
+
+/** Where a tab is in its row of states, and what it keeps besides. */
+export interface DeskRow {
+    place: string;
+    /** Number of the state that is on the screen. */
+    position: number;
+    notes: Record<string, string>;
+    at: number;
+}
+
+/**
+ * What this browser keeps. A change of its tables is another version with an upgrade beside those that are here; older
+ * versions stay, so that every browser is led to the newest.
+ */
+export class LocalDatabase extends Dexie {
+    readonly drafts!: EntityTable<DraftRow, 'place'>;
+    readonly steps!: Table<StepRow, [string, number]>;
+    readonly desks!: EntityTable<DeskRow, 'place'>;
+
+    constructor() {
+        super('jornel');
+        this.version(1).stores({ drafts: 'place, [person+room], at', steps: '[place+number], place', desks: 'place, at' });
+    }
+}
+
+export const database = new LocalDatabase();
+
+const DAY = 86_400_000;
+/** What nobody came back to for as long is dropped, ms. */
+const KEPT = 60 * DAY;
+
+export async function dropOld(now: number): Promise<void> {
+    const old = await database.desks
+        .where('at')
+        .below(now - KEPT)
+        .primaryKeys();
+    await Promise.all([
+        database.desks.bulkDelete(old),
+        database.drafts
+            .where('at')
+            .below(now - KEPT)
+            .delete(),
+        database.steps.where('place').anyOf(old).delete(),
+    ]);
+}

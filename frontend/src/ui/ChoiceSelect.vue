@@ -1,0 +1,65 @@
+<script setup lang="ts" generic="V extends string | number">
+import { Select } from 'ant-design-vue';
+import { computed, useId } from 'vue';
+
+/** One of several, by its words; searched where there are many. */
+export interface Choice<T> {
+    value: T;
+    label: string;
+    group?: string;
+}
+
+const props = withDefaults(
+    defineProps<{ value: V | undefined; choices: Choice<V>[]; label: string; hint?: string; disabled?: boolean; isLine?: boolean }>(),
+    { hint: '', disabled: false, isLine: false },
+);
+const emit = defineEmits<{ choose: [value: V] }>();
+
+const id = useId();
+/** As many as can be read at a glance. */
+const GLANCE = 10;
+/** As many as are drawn at once; of more only those in sight. */
+const DRAWN = 40;
+const options = computed(() => {
+    const groups = [...new Set(props.choices.flatMap(({ group }) => group ?? []))];
+    const plain = ({ value, label }: Choice<V>) => ({ value, label, title: label });
+    return groups.length === 0
+        ? props.choices.map(plain)
+        : groups.map((label) => ({ label, options: props.choices.filter(({ group }) => group === label).map(plain) }));
+});
+
+/** Words in any order. */
+function matches(sought: string, option?: { label?: unknown }): boolean {
+    const text = String(option?.label ?? '').toLowerCase();
+    return sought
+        .toLowerCase()
+        .split(/\s+/)
+        .every((word) => text.includes(word));
+}
+</script>
+
+<template>
+    <span class="choice">
+        <label class="visually-hidden" :for="id">{{ label }}</label>
+        <Select
+            :id="id"
+            :value="value"
+            :options="options"
+            :placeholder="hint"
+            :disabled="disabled"
+            :class="{ line: isLine }"
+            :show-search="choices.length > GLANCE"
+            :filter-option="matches"
+            :dropdown-match-select-width="false"
+            :virtual="choices.length > DRAWN"
+            not-found-content="Nothing found"
+            @change="(chosen) => emit('choose', chosen as V)"
+        />
+    </span>
+</template>
+
+<style scoped>
+.choice {
+    position: relative;
+}
+</style>

@@ -16,9 +16,9 @@ use Jornel\Core\Ledger\Placement;
 use Jornel\Core\Ledger\Setting;
 use Jornel\Core\Quantity\System;
 use Jornel\Core\Room\RoomEntry;
-use Jornel\Core\Room\Seat;
 use Jornel\Core\Room\Target\UnknownTarget;
 use Jornel\Core\Shape\Shapes;
+use Jornel\Core\Sound\Seat;
 
 /**
  * Puts the question to the finder: a room, its goal, what builds are held to, what stands there, and what is on the shelf.

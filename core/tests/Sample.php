@@ -12,7 +12,7 @@ use Jornel\Core\Ledger\Setting;
 use Jornel\Core\Part\Catalogue;
 use Jornel\Core\Part\Fan;
 use Jornel\Core\Part\Filter;
-use Jornel\Core\Room\Plan\FloorPlan;
+use Jornel\Core\Plan\FloorPlan;
 use Jornel\Core\Room\Room;
 use Jornel\Core\Shape\Corners;
 use Jornel\Core\Shape\Design;

@@ -2,7 +2,7 @@
 
 namespace Tests\Reference;
 
-use Jornel\Core\Room\Outline;
+use Jornel\Core\Plan\Outline;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;

@@ -6,7 +6,7 @@ use App\Actions\Evaluate;
 use App\Http\Requests\PlanRequest;
 use App\Http\Resources\Drawing\PlanData;
 use Illuminate\Http\JsonResponse;
-use Jornel\Core\Room\Plan\PlanEntry;
+use Jornel\Core\Plan\PlanEntry;
 use Jornel\Core\Shape\DesignEntry;
 use OpenApi\Attributes as OA;
 

@@ -5,8 +5,8 @@ namespace App\Http\Controllers;
 use App\Http\Requests\WallRequest;
 use App\Http\Resources\Drawing\CornerData;
 use Illuminate\Http\JsonResponse;
-use Jornel\Core\Room\Plan\PlanEntry;
-use Jornel\Core\Room\Plan\TapeReading;
+use Jornel\Core\Plan\PlanEntry;
+use Jornel\Core\Plan\TapeReading;
 use OpenApi\Attributes as OA;
 
 class WallController extends Controller

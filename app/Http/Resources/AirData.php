@@ -2,7 +2,6 @@
 
 namespace App\Http\Resources;
 
-use Closure;
 use Jornel\Core\Drawing\AirPlot;
 use Jornel\Core\Quantity\Display;
 use OpenApi\Attributes as OA;
@@ -30,18 +29,22 @@ final readonly class AirData
 
     public static function of(AirPlot $plot, float $start): self
     {
-        /** @var Closure(list<array{float, float}>): PlotLineData $line */
-        $line = fn (array $points): PlotLineData => PlotLineData::of($points, $plot->across, $plot->up);
 
         return new self(
             AxisData::of($plot->across), AxisData::of($plot->up), Shown::of(Display::Concentration, $start),
-            $line($plot->with), $line($plot->without), $line($plot->range),
-            $plot->goal === null ? null : $line([[0.0, $plot->goal], [$plot->across->most, $plot->goal]]),
+            self::line($plot, $plot->with), self::line($plot, $plot->without), self::line($plot, $plot->range),
+            $plot->goal === null ? null : self::line($plot, [[0.0, $plot->goal], [$plot->across->most, $plot->goal]]),
             array_map(fn (array $gone): array => [
                 'share' => Shown::of(Display::Share, $gone['share']), 'time' => Shown::of(Display::Minutes, $gone['time']),
-                'mark' => $line([[$gone['time'], 0.0], [$gone['time'], $plot->up->most]]),
+                'mark' => self::line($plot, [[$gone['time'], 0.0], [$gone['time'], $plot->up->most]]),
             ], $plot->gone),
             Shown::of(Display::Concentration, $plot->with[count($plot->with) - 1][1]), Shown::of(Display::Concentration, $plot->without[count($plot->without) - 1][1]),
         );
+    }
+
+    /** @param  list<array{float, float}>  $points  SI */
+    private static function line(AirPlot $plot, array $points): PlotLineData
+    {
+        return PlotLineData::of($points, $plot->across, $plot->up);
     }
 }

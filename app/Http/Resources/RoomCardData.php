@@ -8,8 +8,8 @@ use Jornel\Core\Drawing\RoomPlan;
 use Jornel\Core\Drawing\Stroke;
 use Jornel\Core\Ledger\Ledger;
 use Jornel\Core\Ledger\RoomResult;
+use Jornel\Core\Plan\FloorPlan;
 use Jornel\Core\Quantity\Display;
-use Jornel\Core\Room\Plan\FloorPlan;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(schema: 'RoomCard', description: 'A room as it stands in its programme')]

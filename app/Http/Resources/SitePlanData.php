@@ -5,9 +5,9 @@ namespace App\Http\Resources;
 use App\Http\Resources\Drawing\BuildingData;
 use App\Models\Placement;
 use App\Models\Site;
+use Jornel\Core\Plan\JoinedRooms;
+use Jornel\Core\Plan\PlanEntry;
 use Jornel\Core\Quantity\System;
-use Jornel\Core\Room\Plan\JoinedRooms;
-use Jornel\Core\Room\Plan\PlanEntry;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(schema: 'SitePlan', description: 'The rooms of a site, joined by their doors')]

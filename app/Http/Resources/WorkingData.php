@@ -2,7 +2,6 @@
 
 namespace App\Http\Resources;
 
-use Closure;
 use Jornel\Core\Airflow\Performance;
 use Jornel\Core\Drawing\WorkingPlot;
 use Jornel\Core\Ledger\SpeedLine;
@@ -39,19 +38,17 @@ final readonly class WorkingData
     /** @param  array<string, list<WhyLine>>  $why */
     public static function of(WorkingPlot $plot, UnitLedger $unit, array $why): self
     {
-        /** @var Closure(list<array{float, float}>): PlotLineData $line */
-        $line = fn (array $points): PlotLineData => PlotLineData::of($points, $plot->across, $plot->up);
         ['flow' => $flow, 'pressure' => $pressure] = $plot->band;
 
         return new self(
             AxisData::of($plot->across), AxisData::of($plot->up),
             array_map(fn (array $speed, SpeedLine $one): array => [
-                'name' => (string) $speed['name'], 'line' => $line($speed['curve']),
+                'name' => (string) $speed['name'], 'line' => self::line($plot, $speed['curve']),
                 'clean' => self::point($plot, $speed['clean']), 'loaded' => self::point($plot, $speed['loaded']),
                 'keepsQuiet' => $one->keepsQuiet, 'reachesGoal' => $one->reachesGoal(),
             ], $plot->speeds, $unit->speeds),
-            $line($plot->box), $line($plot->loadedBox),
-            $line([[$flow->low, $pressure->low], [$flow->high, $pressure->low], [$flow->high, $pressure->high], [$flow->low, $pressure->high]]),
+            self::line($plot, $plot->box), self::line($plot, $plot->loadedBox),
+            self::line($plot, [[$flow->low, $pressure->low], [$flow->high, $pressure->low], [$flow->high, $pressure->high], [$flow->low, $pressure->high]]),
             (object) array_map(fn (array $lines): array => array_map(fn (WhyLine $line): array => [
                 'figure' => $line->figure, 'formula' => $line->formula, 'filled' => Shown::sentence($line->filled), 'from' => $line->from, 'source' => $line->source,
             ], $lines), $why),
@@ -66,5 +63,11 @@ final readonly class WorkingData
             PlotLineData::of([$at], $plot->across, $plot->up),
             Shown::of(Display::Flow, $performance->balance->filterFlow), Shown::of(Display::Pressure, $performance->balance->pressure),
         );
+    }
+
+    /** @param  list<array{float, float}>  $points  SI */
+    private static function line(WorkingPlot $plot, array $points): PlotLineData
+    {
+        return PlotLineData::of($points, $plot->across, $plot->up);
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Air;
 
+use Jornel\Core\Fault\OutOfRange;
+
 /** The state of the air that a unit moves. */
 final readonly class Air
 {

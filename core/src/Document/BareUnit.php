@@ -25,9 +25,9 @@ use Jornel\Core\Part\PressureLaw;
 use Jornel\Core\Part\Record;
 use Jornel\Core\Part\SeriesCurve;
 use Jornel\Core\Quantity\Provenance;
-use Jornel\Core\Room\Sound;
 use Jornel\Core\Shape\FilterFace;
 use Jornel\Core\Shape\LeakKind;
+use Jornel\Core\Sound\Sound;
 
 /** Reads a unit given bare: its fans, its faces with their layers, its leaks; no shape. */
 final readonly class BareUnit

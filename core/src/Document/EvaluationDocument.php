@@ -26,10 +26,10 @@ use Jornel\Core\Document\Schema\UnitForms;
 use Jornel\Core\Kit\RunningCost;
 use Jornel\Core\Kit\ShoppingList;
 use Jornel\Core\Part\Record;
-use Jornel\Core\Room\Sound;
 use Jornel\Core\Room\Space;
 use Jornel\Core\Shape\Design;
 use Jornel\Core\Shape\Measurements;
+use Jornel\Core\Sound\Sound;
 
 /**
  * What a unit does: air, perhaps a room, and a unit, by shape and parts or bare; answered for every speed.

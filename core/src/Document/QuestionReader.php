@@ -13,12 +13,12 @@ use Jornel\Core\Kit\Stock;
 use Jornel\Core\Part\Catalogue;
 use Jornel\Core\Part\Record;
 use Jornel\Core\Part\UnknownPart;
-use Jornel\Core\Room\Seat;
 use Jornel\Core\Room\Space;
 use Jornel\Core\Room\Target\Target;
 use Jornel\Core\Room\Target\UnknownTarget;
 use Jornel\Core\Shape\Shape;
 use Jornel\Core\Shape\Shapes;
+use Jornel\Core\Sound\Seat;
 
 /** Reads what is asked of the finder. */
 final readonly class QuestionReader

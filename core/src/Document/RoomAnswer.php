@@ -13,13 +13,13 @@ use Jornel\Core\Airflow\UncertainOutput;
 use Jornel\Core\Part\Record;
 use Jornel\Core\Room\Clearance;
 use Jornel\Core\Room\RoomAir;
-use Jornel\Core\Room\Sound;
 use Jornel\Core\Room\Space;
 use Jornel\Core\Room\SuppliedSpace;
 use Jornel\Core\Room\Target\Judgement;
 use Jornel\Core\Room\Target\Likelihoods;
 use Jornel\Core\Room\Target\Target;
 use Jornel\Core\Room\Target\Targets;
+use Jornel\Core\Sound\Sound;
 
 /** What purifiers do in a room. */
 final readonly class RoomAnswer

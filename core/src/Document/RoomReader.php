@@ -11,8 +11,8 @@ use Jornel\Core\Data\DataFiles;
 use Jornel\Core\Part\BadRecord;
 use Jornel\Core\Part\Grade;
 use Jornel\Core\Part\Record;
+use Jornel\Core\Plan\Outline;
 use Jornel\Core\Room\Enclosure;
-use Jornel\Core\Room\Outline;
 use Jornel\Core\Room\Reckoning;
 use Jornel\Core\Room\Ventilation;
 

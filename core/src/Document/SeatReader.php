@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Jornel\Core\Document;
 
 use Jornel\Core\Part\Record;
-use Jornel\Core\Room\Seat;
-use Jornel\Core\Room\Sound;
 use Jornel\Core\Room\Space;
+use Jornel\Core\Sound\Seat;
+use Jornel\Core\Sound\Sound;
 
 /** Reads where units are heard in a room: its surface from its sides where they are known, else of a square room. */
 final class SeatReader

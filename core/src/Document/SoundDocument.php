@@ -9,7 +9,7 @@ use Jornel\Core\Document\Schema\Form;
 use Jornel\Core\Part\BadRecord;
 use Jornel\Core\Part\Record;
 use Jornel\Core\Quantity\Dimension;
-use Jornel\Core\Room\Sound;
+use Jornel\Core\Sound\Sound;
 
 /** Levels of several units at several seats, in the open or in a room, with or without background. */
 final class SoundDocument implements Document

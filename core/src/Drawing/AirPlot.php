@@ -39,7 +39,6 @@ final readonly class AirPlot
     {
         $times = array_map(fn (int $step): float => $time * $step / self::STEPS, range(0, self::STEPS));
         $most = self::BEYOND * max($air->start, $goal ?? 0.0, ...array_map(fn (float $at): float => max($air->without($at), $air->range($at)[1]), $times));
-        $points = fn (Closure $of): array => array_map(fn (float $at): array => [$at, $of($at)], $times);
         $gone = [];
         foreach ([0.90, 0.99] as $share) {
             $at = $air->gone($share);
@@ -50,9 +49,19 @@ final readonly class AirPlot
 
         return new self(
             PlotAxis::in('Time', $time, $time > self::HOURS ? Unit::Hour : Unit::Minute), PlotAxis::of('In the air', $most, Display::Concentration),
-            $points($air->with(...)), $points($air->without(...)),
-            [...$points(fn (float $at): float => $air->range($at)[1]), ...array_reverse($points(fn (float $at): float => $air->range($at)[0]))],
+            self::points($air->with(...), $times), self::points($air->without(...), $times),
+            [...self::points(fn (float $at): float => $air->range($at)[1], $times), ...array_reverse(self::points(fn (float $at): float => $air->range($at)[0], $times))],
             $goal, $gone,
         );
+    }
+
+    /**
+     * @param  Closure(float): float  $of  ug/m3 at a time
+     * @param  list<float>  $times  s
+     * @return list<array{float, float}> s, ug/m3
+     */
+    private static function points(Closure $of, array $times): array
+    {
+        return array_map(fn (float $at): array => [$at, $of($at)], $times);
     }
 }

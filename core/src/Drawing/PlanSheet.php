@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Drawing;
 
-use Jornel\Core\Room\Plan\LaidRoom;
+use Jornel\Core\Plan\LaidRoom;
 
 /** How something seen from straight above comes onto the sheet: mm with y down. */
 final readonly class PlanSheet

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Drawing;
 
-use Jornel\Core\Room\Plan\Furnishing;
-use Jornel\Core\Room\Plan\FurnishingKind;
+use Jornel\Core\Plan\Furnishing;
+use Jornel\Core\Plan\FurnishingKind;
 
 /** The sign of something on a plan, as usual on drawings of buildings. */
 final readonly class PlanSign

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Drawing;
 
-use Jornel\Core\Room\Plan\FloorPlan;
-use Jornel\Core\Room\Plan\Furnishing;
-use Jornel\Core\Room\Plan\FurnishingKind;
+use Jornel\Core\Plan\FloorPlan;
+use Jornel\Core\Plan\Furnishing;
+use Jornel\Core\Plan\FurnishingKind;
 
 /** A room seen from straight above, in the signs that plans use. */
 final readonly class RoomPlan

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Jornel\Core\Drawing;
 
 use Jornel\Core\Geometry\Wall;
-use Jornel\Core\Room\Plan\FloorPlan;
-use Jornel\Core\Room\Plan\Furnishing;
-use Jornel\Core\Room\Plan\FurnishingKind;
+use Jornel\Core\Plan\FloorPlan;
+use Jornel\Core\Plan\Furnishing;
+use Jornel\Core\Plan\FurnishingKind;
 use Jornel\Core\Scene\Anchor;
 use Jornel\Core\Scene\Arrow;
 use Jornel\Core\Scene\Extent;

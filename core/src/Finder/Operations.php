@@ -7,7 +7,7 @@ namespace Jornel\Core\Finder;
 use Jornel\Core\Airflow\Unit;
 use Jornel\Core\Part\FanSpeed;
 use Jornel\Core\Room\Purifiers;
-use Jornel\Core\Room\Seat;
+use Jornel\Core\Sound\Seat;
 
 /** Every speed and number of units of some fans, with level, power and energy, each computed once for all families. */
 final class Operations

@@ -10,9 +10,9 @@ use Jornel\Core\Kit\Economy;
 use Jornel\Core\Kit\Stock;
 use Jornel\Core\Part\Catalogue;
 use Jornel\Core\Room\Purifiers;
-use Jornel\Core\Room\Seat;
 use Jornel\Core\Room\Space;
 use Jornel\Core\Room\Target\Target;
+use Jornel\Core\Sound\Seat;
 
 /** What is asked of the finder: builds of these parts that reach the goal of a room within limits. */
 final readonly class SearchProblem

@@ -10,7 +10,7 @@ use Jornel\Core\Quantity\Display;
 use Jornel\Core\Quantity\Entry;
 use Jornel\Core\Quantity\System;
 use Jornel\Core\Quantity\Unit;
-use Jornel\Core\Room\Seat;
+use Jornel\Core\Sound\Seat;
 
 /** What a person wrote that builds shall be held to; an empty field is no limit. */
 final readonly class WishEntry

@@ -11,10 +11,10 @@ use Jornel\Core\Room\Clearance;
 use Jornel\Core\Room\Purifiers;
 use Jornel\Core\Room\Room;
 use Jornel\Core\Room\RoomAir;
-use Jornel\Core\Room\Sound;
 use Jornel\Core\Room\SuppliedSpace;
 use Jornel\Core\Room\Target\Judgement;
 use Jornel\Core\Room\Target\Target;
+use Jornel\Core\Sound\Sound;
 
 /** What some units of one design at one speed, and whatever else stands there, do for a room. */
 final readonly class SpeedLine

@@ -13,8 +13,8 @@ use Jornel\Core\Numeric\Normal;
 use Jornel\Core\Quantity\Display;
 use Jornel\Core\Quantity\Sentence;
 use Jornel\Core\Room\RoomAir;
-use Jornel\Core\Room\Sound;
 use Jornel\Core\Room\SuppliedSpace;
+use Jornel\Core\Sound\Sound;
 
 /** Why each figure of a ledger is what it is, step by step, in the order in which one asks on. */
 final readonly class Why

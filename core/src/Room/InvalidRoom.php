@@ -5,39 +5,12 @@ declare(strict_types=1);
 namespace Jornel\Core\Room;
 
 use Jornel\Core\Fault\Invalid;
-use Jornel\Core\Room\Plan\FurnishingKind;
 
 final class InvalidRoom extends Invalid
 {
     public static function outOfRange(string $field, float $value, float $least, float $most, string $unit): self
     {
         return new self($field, sprintf('%g %s is outside what is allowed: from %g to %g %s.', $value, $unit, $least, $most, $unit));
-    }
-
-    public static function outline(string $field, string $why): self
-    {
-        return new self($field, $why);
-    }
-
-    /** Readings of a tape that do not close: what the others leave for a wall, and by how much the tape says otherwise. */
-    public static function tape(string $left, string $by, bool $isMore): self
-    {
-        return new self('length', sprintf(
-            'The walls already measured leave %s here; this is %s %s. Measure those that run the same way again, or loosen one of them.',
-            $left, $by, $isMore ? 'more' : 'less',
-        ), [$left]);
-    }
-
-    public static function furnishing(string $field, string $kind): self
-    {
-        $known = array_map(fn (FurnishingKind $one): string => $one->value, FurnishingKind::cases());
-
-        return new self($field, "“{$kind}” is none of: ".implode(', ', $known).'.', $known);
-    }
-
-    public static function tooMany(string $field, int $most): self
-    {
-        return new self($field, "At most {$most} fit on one plan.");
     }
 
     public static function flows(string $field, string $why): self

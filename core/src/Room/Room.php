@@ -6,18 +6,12 @@ namespace Jornel\Core\Room;
 
 use Jornel\Core\Air\BinShares;
 use Jornel\Core\Air\Pollutant;
-use Jornel\Core\Room\Plan\FloorPlan;
-use Jornel\Core\Room\Plan\FurnishingKind;
+use Jornel\Core\Plan\FloorPlan;
+use Jornel\Core\Plan\FurnishingKind;
 
 /** A room with what is in its air and who is in it. */
 final readonly class Room implements Space
 {
-    /** Shortest and longest wall that is allowed, m. */
-    public const SIDE = [1.0, 100.0];
-
-    /** Lowest and highest ceiling that is allowed, m. */
-    public const CEILING = [1.5, 15.0];
-
     public const PEOPLE = [0, 2000];
 
     /** Lowest and highest noise limit that is allowed, dBA. */
@@ -65,10 +59,10 @@ final readonly class Room implements Space
             throw InvalidRoom::noName();
         }
         [$length, $width] = $plan->sides();
-        self::check($plan->isDrawn ? 'room.outline' : 'room.length', $length, self::SIDE, 'm');
-        self::check($plan->isDrawn ? 'room.outline' : 'room.width', $width, self::SIDE, 'm');
+        self::check($plan->isDrawn ? 'room.outline' : 'room.length', $length, FloorPlan::SIDE, 'm');
+        self::check($plan->isDrawn ? 'room.outline' : 'room.width', $width, FloorPlan::SIDE, 'm');
         foreach ($plan->outline->heights as $height) {
-            self::check('room.height', $height, self::CEILING, 'm');
+            self::check('room.height', $height, FloorPlan::CEILING, 'm');
         }
         if ($people < self::PEOPLE[0] || $people > self::PEOPLE[1]) {
             throw InvalidRoom::notAWholeNumber('room.people', ...self::PEOPLE);

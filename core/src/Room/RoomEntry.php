@@ -10,11 +10,11 @@ use Jornel\Core\Air\Pollutants;
 use Jornel\Core\Fault\Faults;
 use Jornel\Core\Fault\InvalidEntries;
 use Jornel\Core\Part\Grade;
+use Jornel\Core\Plan\PlanEntry;
 use Jornel\Core\Quantity\Display;
 use Jornel\Core\Quantity\Entry;
 use Jornel\Core\Quantity\System;
 use Jornel\Core\Quantity\Unit;
-use Jornel\Core\Room\Plan\PlanEntry;
 
 /** A room as a person wrote it down. */
 final readonly class RoomEntry

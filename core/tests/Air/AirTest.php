@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Jornel\Core\Tests\Air;
 
 use Jornel\Core\Air\Air;
-use Jornel\Core\Air\OutOfRange;
+use Jornel\Core\Fault\OutOfRange;
 use Jornel\Core\Tests\Sample;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;

@@ -7,7 +7,7 @@ namespace Jornel\Core\Tests\Room;
 use Jornel\Core\Air\BinShares;
 use Jornel\Core\Room\Clearance;
 use Jornel\Core\Room\RoomAir;
-use Jornel\Core\Room\Sound;
+use Jornel\Core\Sound\Sound;
 use Jornel\Core\Tests\Sample;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;

@@ -5,8 +5,8 @@ namespace App\Http\Resources\Drawing;
 use App\Http\Resources\Shown;
 use Jornel\Core\Drawing\PlanSheet;
 use Jornel\Core\Drawing\RoomPlan;
+use Jornel\Core\Plan\JoinedRooms;
 use Jornel\Core\Quantity\Display;
-use Jornel\Core\Room\Plan\JoinedRooms;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(schema: 'Building', description: 'Rooms that hang together by their doors, from above; strokes in mm with y down')]

@@ -6,8 +6,8 @@ use App\Http\Resources\Shown;
 use Jornel\Core\Drawing\PlanSheet;
 use Jornel\Core\Drawing\RoomPlan;
 use Jornel\Core\Drawing\Stroke;
+use Jornel\Core\Plan\LaidRoom;
 use Jornel\Core\Quantity\Display;
-use Jornel\Core\Room\Plan\LaidRoom;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(schema: 'BuildingRoom')]

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { Button, Drawer, Empty, InputSearch } from 'ant-design-vue';
-import { computed, nextTick, onMounted, ref, watch } from 'vue';
+import { computed, nextTick, ref, watch } from 'vue';
 import { useLedger, useWork } from '../work/useWork';
 import { CHOICES, inForce, options as optionsOf, shapeOptions } from './choices';
 import OptionList from './OptionList.vue';
@@ -37,7 +37,8 @@ async function focusChosen(): Promise<void> {
     (chosen ?? body.value)?.focus({ preventScroll: true });
     chosen?.scrollIntoView({ block: 'nearest' });
 }
-onMounted(focusChosen);
+// The drawer fills itself only once it stands there.
+watch(body, (stands) => stands && void focusChosen(), { flush: 'post' });
 watch(open, () => {
     sought.value = '';
     allShown.value = false;

@@ -32,7 +32,13 @@ function set(index: number, change: Partial<Written['figures'][number]>): void {
 </script>
 
 <template>
-    <DataTable :columns="COLUMNS" :rows="figures" :row-key="(figure) => figure.path" :row-class="(figure) => (figure.isOwn ? 'own' : '')">
+    <DataTable
+        :width="430"
+        :columns="COLUMNS"
+        :rows="figures"
+        :row-key="(figure) => figure.path"
+        :row-class="(figure) => (figure.isOwn ? 'own' : '')"
+    >
         <template #cell="{ column, row: record, index }">
             <template v-if="column === 'name'">{{ record.name }}</template>
             <template v-else-if="column === 'used'">

@@ -2,16 +2,15 @@
 
 declare(strict_types=1);
 
-namespace Jornel\Core\Room\Plan;
+namespace Jornel\Core\Plan;
 
 use Jornel\Core\Fault\Faults;
 use Jornel\Core\Fault\InvalidEntries;
+use Jornel\Core\Fault\OutOfRange;
 use Jornel\Core\Quantity\Display;
 use Jornel\Core\Quantity\Entry;
 use Jornel\Core\Quantity\System;
 use Jornel\Core\Quantity\Unit;
-use Jornel\Core\Room\InvalidRoom;
-use Jornel\Core\Room\Room;
 
 /** The plan of a room as a person drew it: three readings of a rectangle or corners, and what stands in it. */
 final readonly class PlanEntry
@@ -46,11 +45,11 @@ final readonly class PlanEntry
         $height = $faults->take($this->level(...));
         $furnishings = $faults->take(fn (): array => $this->furnishings());
         if (count($rows) > self::MOST_CORNERS) {
-            $faults->take(fn (): never => throw InvalidRoom::tooMany('room.outline', self::MOST_CORNERS));
+            $faults->take(fn (): never => throw InvalidPlan::tooMany('room.outline', self::MOST_CORNERS));
 
             return null;
         }
-        $heights = $faults->take(fn (): array => array_map(fn (array $row, int $i): float => $this->ceiling($row, $i, $height ?? Room::CEILING[0]), $rows, array_keys($rows)));
+        $heights = $faults->take(fn (): array => array_map(fn (array $row, int $i): float => $this->ceiling($row, $i, $height ?? FloorPlan::CEILING[0]), $rows, array_keys($rows)));
 
         return $height === null || $heights === null || $furnishings === null ? null : $faults->take(fn (): FloorPlan => FloorPlan::drawn(
             array_map(fn (array $row, int $i): array => [self::coordinate($row, 'x', "room.outline.{$i}"), self::coordinate($row, 'y', "room.outline.{$i}")], $rows, array_keys($rows)),
@@ -62,8 +61,8 @@ final readonly class PlanEntry
 
     private function rectangle(Faults $faults): ?FloorPlan
     {
-        $length = $faults->take(fn (): float => $this->length('room.length', 'A length', Room::SIDE, $this->text($this->fields, 'length')));
-        $width = $faults->take(fn (): float => $this->length('room.width', 'A width', Room::SIDE, $this->text($this->fields, 'width')));
+        $length = $faults->take(fn (): float => $this->length('room.length', 'A length', FloorPlan::SIDE, $this->text($this->fields, 'length')));
+        $width = $faults->take(fn (): float => $this->length('room.width', 'A width', FloorPlan::SIDE, $this->text($this->fields, 'width')));
         $height = $faults->take($this->level(...));
         $furnishings = $faults->take(fn (): array => $this->furnishings());
 
@@ -74,7 +73,7 @@ final readonly class PlanEntry
 
     private function level(): float
     {
-        return $this->length('room.height', 'A ceiling height', Room::CEILING, $this->text($this->fields, 'height'));
+        return $this->length('room.height', 'A ceiling height', FloorPlan::CEILING, $this->text($this->fields, 'height'));
     }
 
     /** The unit of a length without one. */
@@ -90,7 +89,7 @@ final readonly class PlanEntry
      */
     public static function reading(string $field, string $text, System $system): float
     {
-        return (new self([], $system))->length($field, 'A wall', [Furnishing::SIDE[0], Room::SIDE[1]], $text);
+        return (new self([], $system))->length($field, 'A wall', [Furnishing::SIDE[0], FloorPlan::SIDE[1]], $text);
     }
 
     /** @param  array<string, mixed>  $row */
@@ -98,7 +97,7 @@ final readonly class PlanEntry
     {
         $text = $this->text($row, 'height');
 
-        return trim($text) === '' ? $level : $this->length("room.outline.{$number}.height", 'A ceiling height', Room::CEILING, $text);
+        return trim($text) === '' ? $level : $this->length("room.outline.{$number}.height", 'A ceiling height', FloorPlan::CEILING, $text);
     }
 
     /** @return list<Furnishing> */
@@ -106,7 +105,7 @@ final readonly class PlanEntry
     {
         $rows = $this->rows('furnishings');
         if (count($rows) > self::MOST_FURNISHINGS) {
-            throw InvalidRoom::tooMany('room.furnishings', self::MOST_FURNISHINGS);
+            throw InvalidPlan::tooMany('room.furnishings', self::MOST_FURNISHINGS);
         }
 
         return array_map($this->furnishing(...), $rows, array_keys($rows));
@@ -116,7 +115,7 @@ final readonly class PlanEntry
     private function furnishing(array $row, int $number): Furnishing
     {
         $path = "room.furnishings.{$number}";
-        $kind = FurnishingKind::tryFrom($this->text($row, 'kind')) ?? throw InvalidRoom::furnishing("{$path}.kind", $this->text($row, 'kind'));
+        $kind = FurnishingKind::tryFrom($this->text($row, 'kind')) ?? throw InvalidPlan::furnishing("{$path}.kind", $this->text($row, 'kind'));
         $sides = array_combine(['width', 'depth', 'height'], $kind->usual());
         foreach ($kind->isSized() ? $sides : [] as $side => $usual) {
             $text = $this->text($row, $side);
@@ -156,7 +155,7 @@ final readonly class PlanEntry
     {
         $value = $row[$axis] ?? 0.0;
 
-        return is_numeric($value) && abs((float) $value) <= self::SHEET ? (float) $value : throw InvalidRoom::outOfRange("{$path}.{$axis}", is_numeric($value) ? (float) $value : NAN, -self::SHEET, self::SHEET, 'm');
+        return is_numeric($value) && abs((float) $value) <= self::SHEET ? (float) $value : throw OutOfRange::of("{$path}.{$axis}", is_numeric($value) ? (float) $value : NAN, -self::SHEET, self::SHEET, 'm');
     }
 
     /** @param  array<string, mixed>  $row */

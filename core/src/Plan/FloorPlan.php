@@ -2,19 +2,23 @@
 
 declare(strict_types=1);
 
-namespace Jornel\Core\Room\Plan;
+namespace Jornel\Core\Plan;
 
 use Jornel\Core\Geometry\Wall;
-use Jornel\Core\Room\InvalidRoom;
-use Jornel\Core\Room\Outline;
-use Jornel\Core\Room\Seat;
-use Jornel\Core\Room\Sound;
 use Jornel\Core\Shape\WindowOpening;
+use Jornel\Core\Sound\Seat;
+use Jornel\Core\Sound\Sound;
 use LogicException;
 
 /** The plan of a room: its outline, what is built into it, set in its walls and standing in it. */
 final readonly class FloorPlan
 {
+    /** Shortest and longest wall that is allowed, m. */
+    public const SIDE = [1.0, 100.0];
+
+    /** Lowest and highest ceiling that is allowed, m. */
+    public const CEILING = [1.5, 15.0];
+
     /** How far what stands on the floor is kept from the walls, m. */
     private const CLEAR = 0.05;
 
@@ -33,7 +37,7 @@ final readonly class FloorPlan
      * @param  float  $height  m
      * @param  list<Furnishing>  $furnishings
      *
-     * @throws InvalidRoom when the built-ins fill it
+     * @throws InvalidPlan when the built-ins fill it
      */
     public static function rectangle(float $length, float $width, float $height, array $furnishings = []): self
     {
@@ -48,14 +52,14 @@ final readonly class FloorPlan
      * @param  list<Furnishing>  $furnishings
      * @param  list<bool>  $taped  for each wall, the one that begins at the first corner first
      *
-     * @throws InvalidRoom when the walls cross each other, enclose nothing or run clockwise, or the built-ins fill it
+     * @throws InvalidPlan when the walls cross each other, enclose nothing or run clockwise, or the built-ins fill it
      */
     public static function drawn(array $corners, array $heights, array $furnishings = [], array $taped = []): self
     {
         $outline = self::outline($corners, $heights, $furnishings);
         if ($outline->corners !== $corners) {
             // Readings stand with the wall that begins at their corner: the other way round they would stand at another.
-            throw InvalidRoom::outline('room.outline', 'Give the corners anticlockwise, with the room on the left of its walls.');
+            throw InvalidPlan::outline('room.outline', 'Give the corners anticlockwise, with the room on the left of its walls.');
         }
 
         return self::with($outline, $furnishings, count($taped) === count($outline->corners) ? $taped : array_fill(0, count($outline->corners), false), true);

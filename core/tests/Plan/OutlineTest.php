@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-namespace Jornel\Core\Tests\Room;
+namespace Jornel\Core\Tests\Plan;
 
-use Jornel\Core\Room\InvalidRoom;
-use Jornel\Core\Room\Outline;
+use Jornel\Core\Plan\InvalidPlan;
+use Jornel\Core\Plan\Outline;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
@@ -34,7 +34,7 @@ final class OutlineTest extends TestCase
         self::assertEqualsWithDelta(25.0, Outline::of($niche, [2.5])->area(), 1e-12);
         // The same breast drawn so deep that it meets the front wall parts the room.
         $parted = array_map(fn (array $corner): array => [$corner[0], $corner[1] === 4.5 ? 0.0 : $corner[1]], $niche);
-        $this->expectException(InvalidRoom::class);
+        $this->expectException(InvalidPlan::class);
         Outline::of($parted, [2.5]);
     }
 
@@ -66,7 +66,7 @@ final class OutlineTest extends TestCase
     #[TestWith([[[0.0, 0.0], [4.0, 0.0], [4.0, 4.0]], [2.5], 30.0, 'no air'])]
     public function test_what_is_no_room_is_refused(array $corners, array $heights, float $builtIns, string $why): void
     {
-        $this->expectException(InvalidRoom::class);
+        $this->expectException(InvalidPlan::class);
         $this->expectExceptionMessageMatches("/{$why}/");
         Outline::of($corners, $heights, $builtIns);
     }

@@ -2,9 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Jornel\Core\Room\Plan;
-
-use Jornel\Core\Room\Outline;
+namespace Jornel\Core\Plan;
 
 /** A room as it lies in its building: turned about its own origin, then moved. */
 final readonly class LaidRoom

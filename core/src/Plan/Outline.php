@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Jornel\Core\Room;
+namespace Jornel\Core\Plan;
 
 use Jornel\Core\Geometry\Polygon;
 use Jornel\Core\Geometry\Wall;
@@ -43,18 +43,18 @@ final readonly class Outline
      * @param  list<float>  $heights  one for each corner, or a single one, m, above 0
      * @param  float  $builtIns  m3, zero or more
      *
-     * @throws InvalidRoom when it crosses itself, encloses nothing, or the built-ins fill it
+     * @throws InvalidPlan when it crosses itself, encloses nothing, or the built-ins fill it
      */
     public static function of(array $corners, array $heights, float $builtIns = 0.0): self
     {
         if (count($corners) < 3) {
-            throw InvalidRoom::outline('room.outline', 'A floor has three corners or more.');
+            throw InvalidPlan::outline('room.outline', 'A floor has three corners or more.');
         }
         if (count($heights) === 1) {
             $heights = array_fill(0, count($corners), $heights[0]);
         }
         if (count($heights) !== count($corners)) {
-            throw InvalidRoom::outline('room.ceiling', 'Give one height for all corners, or one for each of them.');
+            throw InvalidPlan::outline('room.ceiling', 'Give one height for all corners, or one for each of them.');
         }
         if ((new Polygon($corners))->area() < 0.0) {
             $corners = array_reverse($corners);
@@ -62,11 +62,11 @@ final readonly class Outline
         }
         $floor = new Polygon($corners);
         if ($floor->crossesItself() || $floor->area() < 1e-9) {
-            throw InvalidRoom::outline('room.outline', 'The walls cross each other or enclose no floor.');
+            throw InvalidPlan::outline('room.outline', 'The walls cross each other or enclose no floor.');
         }
         $outline = new self($corners, $heights, $builtIns);
         if ($outline->volume() <= 0.0) {
-            throw InvalidRoom::outline('room.built_ins', 'The built-ins leave no air in the room.');
+            throw InvalidPlan::outline('room.built_ins', 'The built-ins leave no air in the room.');
         }
 
         return $outline;

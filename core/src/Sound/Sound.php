@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Jornel\Core\Room;
+namespace Jornel\Core\Sound;
 
 /** Levels of sound, dBA. */
 final class Sound

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Jornel\Core\Room\Plan;
+namespace Jornel\Core\Plan;
 
 /**
  * Rooms joined into a building by their doors: where a door of one leads to another that has a door leading back, the

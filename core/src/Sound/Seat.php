@@ -2,7 +2,9 @@
 
 declare(strict_types=1);
 
-namespace Jornel\Core\Room;
+namespace Jornel\Core\Sound;
+
+use Jornel\Core\Fault\OutOfRange;
 
 /** Where units are heard: so far away, in the open or in a room of a known surface. */
 final readonly class Seat
@@ -30,13 +32,13 @@ final readonly class Seat
      * @param  float|null  $surface  of all sides of the room, m2; null for the open
      * @param  float  $absorption  of sound by its surfaces, above 0, below 1
      *
-     * @throws InvalidRoom
+     * @throws OutOfRange
      */
     public static function at(float $distance, ?float $surface, float $absorption = Sound::ABSORPTION, float $directivity = Sound::ON_FLOOR): self
     {
         return $distance >= self::DISTANCE[0] && $distance <= self::DISTANCE[1]
             ? new self($distance, $surface === null ? null : Sound::roomConstant($surface, $absorption), $directivity)
-            : throw InvalidRoom::outOfRange('room.seat', $distance, self::DISTANCE[0], self::DISTANCE[1], 'm');
+            : throw OutOfRange::of('room.seat', $distance, self::DISTANCE[0], self::DISTANCE[1], 'm');
     }
 
     /**

@@ -2,13 +2,13 @@
 
 declare(strict_types=1);
 
-namespace Jornel\Core\Tests\Room;
+namespace Jornel\Core\Tests\Plan;
 
+use Jornel\Core\Plan\FloorPlan;
+use Jornel\Core\Plan\InvalidPlan;
+use Jornel\Core\Plan\Outline;
+use Jornel\Core\Plan\TapeReading;
 use Jornel\Core\Quantity\System;
-use Jornel\Core\Room\InvalidRoom;
-use Jornel\Core\Room\Outline;
-use Jornel\Core\Room\Plan\FloorPlan;
-use Jornel\Core\Room\Plan\TapeReading;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
@@ -50,7 +50,7 @@ final class TapeReadingTest extends TestCase
             $before = $plan->outline->walls();
             try {
                 $answer = TapeReading::take($plan, $number, $before[$number]->length() + $random->getInt(-40, 40) / 100.0, System::Metric);
-            } catch (InvalidRoom) {
+            } catch (InvalidPlan) {
                 $refused++;
 
                 continue;
@@ -75,7 +75,7 @@ final class TapeReadingTest extends TestCase
             try {
                 TapeReading::take($plan, $number, $length, System::Metric);
                 self::fail($said);
-            } catch (InvalidRoom $refusal) {
+            } catch (InvalidPlan $refusal) {
                 self::assertStringContainsString($said, $refusal->getMessage());
             }
         }

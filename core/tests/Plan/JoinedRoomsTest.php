@@ -2,12 +2,12 @@
 
 declare(strict_types=1);
 
-namespace Jornel\Core\Tests\Room;
+namespace Jornel\Core\Tests\Plan;
 
-use Jornel\Core\Room\Plan\FloorPlan;
-use Jornel\Core\Room\Plan\Furnishing;
-use Jornel\Core\Room\Plan\FurnishingKind;
-use Jornel\Core\Room\Plan\JoinedRooms;
+use Jornel\Core\Plan\FloorPlan;
+use Jornel\Core\Plan\Furnishing;
+use Jornel\Core\Plan\FurnishingKind;
+use Jornel\Core\Plan\JoinedRooms;
 use PHPUnit\Framework\TestCase;
 
 final class JoinedRoomsTest extends TestCase

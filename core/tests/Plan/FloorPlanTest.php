@@ -2,25 +2,25 @@
 
 declare(strict_types=1);
 
-namespace Jornel\Core\Tests\Room;
+namespace Jornel\Core\Tests\Plan;
 
 use Jornel\Core\Drawing\PlanSheet;
 use Jornel\Core\Drawing\RoomPlan;
 use Jornel\Core\Drawing\RoomScene;
 use Jornel\Core\Drawing\Stroke;
 use Jornel\Core\Fault\InvalidEntries;
+use Jornel\Core\Plan\FloorPlan;
+use Jornel\Core\Plan\Furnishing;
+use Jornel\Core\Plan\FurnishingKind;
+use Jornel\Core\Plan\InvalidPlan;
+use Jornel\Core\Plan\LaidRoom;
+use Jornel\Core\Plan\TapeReading;
 use Jornel\Core\Quantity\System;
-use Jornel\Core\Room\InvalidRoom;
-use Jornel\Core\Room\Plan\FloorPlan;
-use Jornel\Core\Room\Plan\Furnishing;
-use Jornel\Core\Room\Plan\FurnishingKind;
-use Jornel\Core\Room\Plan\LaidRoom;
-use Jornel\Core\Room\Plan\TapeReading;
 use Jornel\Core\Room\Room;
 use Jornel\Core\Room\RoomEntry;
-use Jornel\Core\Room\Sound;
 use Jornel\Core\Scene\Mark;
 use Jornel\Core\Scene\Solid;
+use Jornel\Core\Sound\Sound;
 use Jornel\Core\Tests\Sample;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
@@ -126,7 +126,7 @@ final class FloorPlanTest extends TestCase
         try {
             TapeReading::take($plan, 4, 2.3, System::Metric);
             self::fail('6 m of wall cannot face 4 m and 2.3 m.');
-        } catch (InvalidRoom $refusal) {
+        } catch (InvalidPlan $refusal) {
             self::assertSame(['length', ['2.00 m']], [$refusal->field, $refusal->choices]);
             self::assertStringContainsString('leave 2.00 m here; this is 0.30 m more', $refusal->getMessage());
         }
@@ -173,7 +173,7 @@ final class FloorPlanTest extends TestCase
                 $fields[] = '';
             } catch (InvalidEntries $refusal) {
                 $fields[] = $refusal->faults[0]->field;
-            } catch (InvalidRoom $refusal) {
+            } catch (InvalidPlan $refusal) {
                 $fields[] = $refusal->field;
             }
         }

@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-namespace Jornel\Core\Tests\Room;
+namespace Jornel\Core\Tests\Sound;
 
-use Jornel\Core\Room\InvalidRoom;
-use Jornel\Core\Room\Seat;
+use Jornel\Core\Fault\OutOfRange;
+use Jornel\Core\Sound\Seat;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
@@ -40,7 +40,7 @@ final class SeatTest extends TestCase
     #[TestWith([31.0])]
     public function test_a_seat_in_the_unit_or_in_another_street_is_refused(float $distance): void
     {
-        $this->expectException(InvalidRoom::class);
+        $this->expectException(OutOfRange::class);
         Seat::at($distance, 100.0);
     }
 }

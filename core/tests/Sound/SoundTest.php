@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-namespace Jornel\Core\Tests\Room;
+namespace Jornel\Core\Tests\Sound;
 
-use Jornel\Core\Room\Sound;
+use Jornel\Core\Sound\Sound;
 use PHPUnit\Framework\TestCase;
 
 final class SoundTest extends TestCase

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Jornel\Core\Room\Plan;
+namespace Jornel\Core\Plan;
 
 /** Something on the plan of a room: in a wall, or standing on the floor. */
 final readonly class Furnishing

@@ -2,11 +2,10 @@
 
 declare(strict_types=1);
 
-namespace Jornel\Core\Room\Plan;
+namespace Jornel\Core\Plan;
 
 use Jornel\Core\Quantity\Display;
 use Jornel\Core\Quantity\System;
-use Jornel\Core\Room\InvalidRoom;
 
 /**
  * A tape's reading of one wall, put into an outline: every wall keeps its direction, walls that the tape has read keep
@@ -30,13 +29,13 @@ final class TapeReading
      * @param  System  $system  in which a fault is told
      * @return array{corners: list<array{float, float}>, taped: list<bool>}
      *
-     * @throws InvalidRoom when the other readings leave another length, or a wall would vanish
+     * @throws InvalidPlan when the other readings leave another length, or a wall would vanish
      */
     public static function take(FloorPlan $plan, int $number, float $length, System $system): array
     {
         $walls = $plan->outline->walls();
         $count = count($walls);
-        $wall = $walls[$number] ?? throw InvalidRoom::outline('wall', 'There is no such wall.');
+        $wall = $walls[$number] ?? throw InvalidPlan::outline('wall', 'There is no such wall.');
         $taped = array_map(fn (int $i): bool => $i === $number || $plan->taped[$i], array_keys($walls));
         $by = $length - $wall->length();
         if (abs($by) <= self::SAME) {
@@ -57,7 +56,7 @@ final class TapeReading
             }
         }
         if ($isHeld) {
-            throw InvalidRoom::tape(Display::RoomLength->text($wall->length(), $system), Display::RoomLength->text(abs($by), $system), $by > 0.0);
+            throw InvalidPlan::tape(Display::RoomLength->text($wall->length(), $system), Display::RoomLength->text(abs($by), $system), $by > 0.0);
         }
         foreach ([1, $count - 1] as $step) {
             if (! $plan->taped[($number + $step) % $count]) {
@@ -65,7 +64,7 @@ final class TapeReading
             }
         }
 
-        throw InvalidRoom::tape(Display::RoomLength->text($wall->length(), $system), Display::RoomLength->text(abs($by), $system), $by > 0.0);
+        throw InvalidPlan::tape(Display::RoomLength->text($wall->length(), $system), Display::RoomLength->text(abs($by), $system), $by > 0.0);
     }
 
     /**

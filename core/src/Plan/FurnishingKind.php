@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Jornel\Core\Room\Plan;
+namespace Jornel\Core\Plan;
 
 /** What can be set on the plan of a room. */
 enum FurnishingKind: string

@@ -39,7 +39,10 @@ export async function pick(page: Page | Locator, words: string): Promise<void> {
 
 /** Goes to a stage of the job. */
 export const stage = (page: Page, name: string): Promise<void> =>
-    page.getByRole('navigation', { name: 'Stages of the job' }).getByRole('button', { name }).click();
+    page
+        .getByRole('navigation', { name: 'Stages of the job' })
+        .getByRole('button', { name: new RegExp(`^(check )?(\\d )?${name}\\b`) })
+        .click();
 
 /** Turns to a view of what is on the bench or of the room. */
 export const view = (page: Page, name: string): Promise<void> => page.getByRole('tab', { name, exact: true }).click();

@@ -64,7 +64,7 @@ describe('the panel of choices', () => {
         page.one('[data-option=a]').dispatchEvent(new FocusEvent('focus'));
         expect((page.tray.looking as Ref<string | null>).value).toBe('a');
         await page.click('[data-option=a]');
-        page.one('.body').dispatchEvent(new KeyboardEvent('keydown', { key: 'Escape', bubbles: true }));
+        window.dispatchEvent(new KeyboardEvent('keydown', { key: 'Escape' }));
         await nextTick();
         expect(page.tray.choose).toHaveBeenCalledWith('a');
         expect(page.tray.open.value).toBeNull();

@@ -10,10 +10,10 @@ use Jornel\Core\Finder\Pick;
 use Jornel\Core\Finder\SearchProblem;
 use Jornel\Core\Finder\SearchResult;
 use Jornel\Core\Finder\Wish;
+use Jornel\Core\Guide\Work;
 use Jornel\Core\Quantity\Display;
 use Jornel\Core\Quantity\Sentence;
 use Jornel\Core\Room\Room;
-use Jornel\Core\Shape\Work;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(schema: 'Find', description: 'Builds that reach the goal within the limits and that no other beats')]

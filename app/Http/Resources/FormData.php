@@ -2,10 +2,10 @@
 
 namespace App\Http\Resources;
 
+use Jornel\Core\Guide\Work;
 use Jornel\Core\Quantity\Display;
 use Jornel\Core\Shape\Design;
 use Jornel\Core\Shape\Measurements;
-use Jornel\Core\Shape\Work;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(schema: 'Form', description: 'What one unit is as a thing: size, weight, stand, work')]

@@ -30,11 +30,28 @@ final readonly class Cautions
                 $record->text('id'),
                 $record->text('title'),
                 $record->text('text'),
-                isset($when->data()['all']) ? $when->texts('all') : [],
-                isset($when->data()['any']) ? $when->texts('any') : [],
-                isset($when->data()['none']) ? $when->texts('none') : [],
+                self::facts($when, 'all'),
+                self::facts($when, 'any'),
+                self::facts($when, 'none'),
             );
         }, $rows));
+    }
+
+    /**
+     * @return list<string> keys
+     *
+     * @throws BadRecord
+     */
+    private static function facts(Record $when, string $key): array
+    {
+        $facts = isset($when->data()[$key]) ? $when->texts($key) : [];
+        foreach ($facts as $place => $fact) {
+            if (! Fact::isKey($fact)) {
+                throw BadRecord::notAFact($when->path("{$key}.{$place}"), $fact);
+            }
+        }
+
+        return $facts;
     }
 
     /** @return list<Caution> */

@@ -13,9 +13,8 @@ use Jornel\Core\Shape\Corners;
 use Jornel\Core\Shape\Design;
 use Jornel\Core\Shape\Direction;
 use Jornel\Core\Shape\Measurements;
-use Jornel\Core\Shape\Work;
 
-/** What is true of a build in its room, in the words that the rules of the cautions use. */
+/** What is true of a build in its room, by the keys that the rules of the cautions use. */
 final readonly class Facts
 {
     /** Level above which long hours harm, dBA. */
@@ -24,25 +23,30 @@ final readonly class Facts
     /** Level above which people switch a unit off, dBA. */
     private const ANNOYING = 50.0;
 
-    /** @param  list<string>  $all */
+    /** @param  list<string>  $all  keys */
     private function __construct(public array $all)
     {
     }
 
-    /** @param  Space|null  $room where it stands, if that is known */
-    public static function of(?Space $room, bool $hasFuelBurning, Design $design, Assembly $assembly, Performance $performance, Measurements $measurements): self
+    /**
+     * @param  Space|null  $room  where it stands, if that is known
+     * @param  list<string>  $tools  that making it takes
+     * @param  list<string>  $skills  beyond measuring
+     */
+    public static function of(?Space $room, bool $hasFuelBurning, Design $design, Assembly $assembly, Performance $performance, Measurements $measurements, array $tools, array $skills): self
     {
         return new self([
             ...($room === null ? [] : self::ofRoom($room)),
-            ...($hasFuelBurning ? ['fuel-burning appliance'] : []),
+            ...self::keys([[Fact::FuelBurning, $hasFuelBurning]]),
+            ...self::ofMaking($design, $tools, $skills),
             ...self::ofBuild($design, $assembly, $measurements),
-            ...self::ofLevel($performance->level),
+            ...self::keys([[Fact::Annoying, $performance->level > self::ANNOYING], [Fact::HarmfulNoise, $performance->level > self::HARMFUL]]),
         ]);
     }
 
-    public function hold(string $fact): bool
+    public function hold(string $key): bool
     {
-        return in_array($fact, $this->all, true);
+        return in_array($key, $this->all, true);
     }
 
     /** @return list<string> */
@@ -50,43 +54,58 @@ final readonly class Facts
     {
         $use = $room->occupancy();
 
-        return ["pollutant {$room->pollutant()->id}", ...($use === null ? [] : ["use {$use->id}"])];
+        return [Fact::of('pollutant', $room->pollutant()->id), ...($use === null ? [] : [Fact::of('use', $use->id)])];
+    }
+
+    /**
+     * @param  list<string>  $tools
+     * @param  list<string>  $skills
+     * @return list<string>
+     */
+    private static function ofMaking(Design $design, array $tools, array $skills): array
+    {
+        return [
+            Fact::of('joining', $design->joining->id),
+            ...array_map(fn (string $skill): string => Fact::of('skill', $skill), $skills),
+            ...self::keys([[Fact::BladesAndKnives, $design->corners === Corners::Shroud || in_array('knife', $tools, true)]]),
+        ];
     }
 
     /** @return list<string> */
     private static function ofBuild(Design $design, Assembly $assembly, Measurements $measurements): array
     {
-        $fan = $design->fan;
-        $work = Work::of($design);
+        [$fan, $shape] = [$design->fan, $design->shape];
 
-        return array_values(array_filter([
-            'fan',
-            'filters',
-            "shape {$design->shape->id()}",
-            "family {$fan->family}",
-            "joining {$design->joining->id}",
-            ...array_map(fn (string $skill): string => "skill {$skill}", $work->skills()),
-            ...array_map(fn (string|int $id): string => "hardware {$id}", array_keys($assembly->hardware)),
-            $design->corners === Corners::Shroud || in_array('knife', $work->tools(), true) ? 'blades and knives' : null,
-            $fan->motor->isEnclosed ? null : 'open motor',
-            $fan->volts === null ? null : 'low voltage',
-            ! $fan->handling->isListed ? 'unlisted fan' : null,
-            $design->shape->id() === 'drawer' && $fan->handling->hasRearGrille ? 'rear grille removed' : null,
-            $fan->family === 'blower' ? 'open intake' : null,
-            $design->direction() === Direction::Push ? 'pushes' : null,
-            $assembly->isIntake ? 'filtered intake' : null,
-            $design->option('fan-at') === 'far-window' ? 'draws the house' : null,
-            $design->shape->stands() ? null : 'mounted',
-            $measurements->tipsOver() ? 'tips over' : null,
-            $design->filter->carbon > 0.0 || isset($assembly->hardware['carbon-canister']) || isset($assembly->hardware['carbon-loose']) ? 'carbon' : null,
-            $fan->handling->rotor === Rotor::SetScrew ? 'rotor on a set screw' : null,
-            $fan->handling->fireRating === FireRating::NoneStated ? 'plastic without fire rating' : null,
-        ], is_string(...)));
+        return [
+            Fact::of('shape', $shape->id()),
+            Fact::of('family', $fan->family),
+            ...array_map(fn (string|int $id): string => Fact::of('hardware', (string) $id), array_keys($assembly->hardware)),
+            ...self::keys([
+                [Fact::Fan, true],
+                [Fact::Filters, true],
+                [Fact::OpenMotor, ! $fan->motor->isEnclosed],
+                [Fact::LowVoltage, $fan->volts !== null],
+                [Fact::Unlisted, ! $fan->handling->isListed],
+                [Fact::RearGrilleRemoved, $shape->id() === 'drawer' && $fan->handling->hasRearGrille],
+                [Fact::OpenIntake, $fan->family === 'blower'],
+                [Fact::Pushes, $design->direction() === Direction::Push],
+                [Fact::FilteredIntake, $assembly->isIntake],
+                [Fact::DrawsTheHouse, $design->option('fan-at') === 'far-window'],
+                [Fact::Mounted, ! $shape->stands()],
+                [Fact::TipsOver, $measurements->tipsOver()],
+                [Fact::Carbon, $design->filter->carbon > 0.0 || isset($assembly->hardware['carbon-canister']) || isset($assembly->hardware['carbon-loose'])],
+                [Fact::SetScrew, $fan->handling->rotor === Rotor::SetScrew],
+                [Fact::NoFireRating, $fan->handling->fireRating === FireRating::NoneStated],
+            ]),
+        ];
     }
 
-    /** @return list<string> */
-    private static function ofLevel(float $level): array
+    /**
+     * @param  list<array{Fact, bool}>  $facts  each with whether it holds
+     * @return list<string> keys of those that hold
+     */
+    private static function keys(array $facts): array
     {
-        return [...($level > self::ANNOYING ? ['annoying'] : []), ...($level > self::HARMFUL ? ['harmful noise'] : [])];
+        return array_values(array_map(fn (array $fact): string => $fact[0]->value, array_filter($facts, fn (array $fact): bool => $fact[1])));
     }
 }

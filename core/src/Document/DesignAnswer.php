@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Document;
 
+use Jornel\Core\Guide\Step;
+use Jornel\Core\Guide\Steps;
+use Jornel\Core\Guide\Work;
 use Jornel\Core\Shape\Design;
 use Jornel\Core\Shape\Hole;
 use Jornel\Core\Shape\Measurements;
 use Jornel\Core\Shape\Panel;
 use Jornel\Core\Shape\Seam;
-use Jornel\Core\Shape\Step;
-use Jornel\Core\Shape\Work;
 
 /** What a shape made of its parts is: size, faces, seams, panels, mass, work. */
 final class DesignAnswer
@@ -36,7 +37,7 @@ final class DesignAnswer
             'seams' => array_map(fn (Seam $seam): array => ['name' => $seam->name, 'length_m' => $seam->length, 'count' => $seam->count, 'gap_m' => $seam->gap ?? $design->joining->residualGap], $assembly->seams),
             'panels' => array_map(self::panel(...), $assembly->panels),
             'work_min' => $work->minutes, 'tools' => $work->tools(), 'skills' => $work->skills(),
-            'steps' => array_map(fn (Step $step): string => $step->action, $design->shape->steps($design)),
+            'steps' => array_map(fn (Step $step): string => $step->action, Steps::of($design)),
             'remarks' => $assembly->remarks,
         ];
     }

@@ -23,6 +23,7 @@ use Jornel\Core\Document\Schema\Form;
 use Jornel\Core\Document\Schema\PlacementForms;
 use Jornel\Core\Document\Schema\RoomForms;
 use Jornel\Core\Document\Schema\UnitForms;
+use Jornel\Core\Guide\Work;
 use Jornel\Core\Kit\RunningCost;
 use Jornel\Core\Kit\ShoppingList;
 use Jornel\Core\Part\Record;
@@ -282,7 +283,8 @@ final readonly class EvaluationDocument implements Document
     private function cautions(Design $design, ?Space $room, array $performances): array
     {
         $burns = $this->record->childOr('room')?->flagOr('fuel_burning', false) ?? false;
-        $facts = Facts::of($room, $burns, $design, $design->assemble(), $performances[count($performances) - 1], Measurements::of($design));
+        $work = Work::of($design);
+        $facts = Facts::of($room, $burns, $design, $design->assemble(), $performances[count($performances) - 1], Measurements::of($design), $work->tools(), $work->skills());
 
         return array_map(
             fn (Caution $caution): array => ['id' => $caution->id, 'title' => $caution->title, 'text' => $caution->text],

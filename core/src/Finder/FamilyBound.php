@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Finder;
 
+use Jornel\Core\Guide\Work;
 use Jornel\Core\Kit\Pieces;
 use Jornel\Core\Shape\Size;
-use Jornel\Core\Shape\Work;
 
 /**
  * Lower bound of the measures of a family of designs, whatever its media, corners and joining: the cheapest of each for

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Finder;
 
-use Jornel\Core\Shape\Work;
+use Jornel\Core\Guide\Work;
 
 /** What builds are held to; what is not named is free. */
 final readonly class Limits

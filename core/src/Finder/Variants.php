@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Finder;
 
+use Jornel\Core\Guide\Work;
 use Jornel\Core\Kit\Pieces;
 use Jornel\Core\Part\Joining;
 use Jornel\Core\Part\Material;
@@ -11,7 +12,6 @@ use Jornel\Core\Shape\Assembly;
 use Jornel\Core\Shape\Corners;
 use Jornel\Core\Shape\Design;
 use Jornel\Core\Shape\Size;
-use Jornel\Core\Shape\Work;
 
 /** The ways of making one family’s corners and seams. They leak and cost the same whatever the media of its filters. */
 final class Variants

@@ -8,7 +8,6 @@ use Jornel\Core\Caution\Caution;
 use Jornel\Core\Kit\ShoppingList;
 use Jornel\Core\Shape\Assembly;
 use Jornel\Core\Shape\Design;
-use Jornel\Core\Shape\Step;
 
 /** All that someone at the bench needs to make a unit, on one page. */
 final readonly class BuildSheet
@@ -38,7 +37,7 @@ final readonly class BuildSheet
             $units,
             $shopping,
             CutLine::list($assembly->panels),
-            $design->shape->steps($design),
+            Steps::of($design),
             $cautions,
         );
     }

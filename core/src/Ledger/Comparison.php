@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Ledger;
 
-use Jornel\Core\Shape\Work;
+use Jornel\Core\Guide\Work;
 
 /** Several builds for one room side by side: what each of them is best at. */
 final class Comparison

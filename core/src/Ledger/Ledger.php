@@ -7,6 +7,7 @@ namespace Jornel\Core\Ledger;
 use Jornel\Core\Caution\Caution;
 use Jornel\Core\Caution\Facts;
 use Jornel\Core\Guide\BuildSheet;
+use Jornel\Core\Guide\Work;
 use Jornel\Core\Kit\RunningCost;
 use Jornel\Core\Kit\ShoppingList;
 use Jornel\Core\Part\Catalogue;
@@ -106,12 +107,13 @@ final readonly class Ledger
         $unit = UnitLedger::of($design, $this->room, $this->goal, $units, $speed, $setting, $beside, $at);
         $shopping = ShoppingList::for($design, $unit->assembly, $units, $catalogue);
         $performance = $unit->line()->performance;
+        $work = Work::of($design);
         $own = RunningCost::of($shopping, $units * $performance->watts, $setting->economy);
 
         return new self(
             $this->room, $this->rules, $this->goal, $unit->asks(), $unit, $shopping, $own,
             array_reduce($beside, fn (RunningCost $sum, Placement $one): RunningCost => $sum->plus($one->cost), $own),
-            $setting->cautions->for(Facts::of($this->room, $this->room->hasFuelBurning, $design, $unit->assembly, $performance, $unit->measurements)), $beside,
+            $setting->cautions->for(Facts::of($this->room, $this->room->hasFuelBurning, $design, $unit->assembly, $performance, $unit->measurements, $work->tools(), $work->skills())), $beside,
         );
     }
 

@@ -18,6 +18,11 @@ final class BadRecord extends Invalid
         return new self($path, 'This is not a number.');
     }
 
+    public static function notAFact(string $path, string $key): self
+    {
+        return new self($path, "“{$key}” is no fact that a caution may depend on.");
+    }
+
     public static function notAPrice(string $path): self
     {
         return new self($path, 'A price is a number with two decimals at most.');

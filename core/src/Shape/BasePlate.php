@@ -19,16 +19,4 @@ final class BasePlate
     {
         return Solid::box('base', $sheet->drawnAs(), new Point(0.0, 0.0, 0.0), new Point($top->width, $top->depth, $sheet->thickness()));
     }
-
-    public static function step(): Step
-    {
-        return new Step(
-            'Tape the base on while the box lies upside down on the bench, then turn the box over.',
-            'An untaped base is the longest leak there is.',
-            6.0,
-            sets: ['base'],
-            tools: ['tape'],
-            skill: 'taping',
-        );
-    }
 }

@@ -10,7 +10,7 @@ use Jornel\Core\Scene\Solid;
 /** A sheet between a filter and a fan that is smaller: as large as the filter, with a hole of the blade circle. */
 final readonly class Collar
 {
-    private const PART = 'collar';
+    public const PART = 'collar';
 
     /**
      * @param  float  $width  of what it lies on, m
@@ -60,17 +60,5 @@ final readonly class Collar
     public function solid(Point $low): Solid
     {
         return Solid::box(self::PART, 'board', $low, $low->plus(new Point($this->width, Panel::THICKNESS, $this->height)));
-    }
-
-    public function step(): Step
-    {
-        return (new Step(
-            'Tape the collar to the filter all round, centre the fan over its hole and close the fan’s edges.',
-            'The fan is smaller than the filter: past its housing it would draw air that no filter has cleaned.',
-            3.0,
-            'Hole and blades in line',
-            [self::PART],
-            skill: 'taping',
-        ))->joining(4, $this->design->joining);
     }
 }

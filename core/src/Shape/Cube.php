@@ -78,12 +78,17 @@ final readonly class Cube implements Shape
         return BoxScene::size($walls, BoxFan::of($design, $walls->top()), Sheet::of($design)->thickness());
     }
 
-    public function steps(Design $design): array
+    /** @throws DoesNotFit */
+    /**
+     * How its fan closes the top.
+     *
+     * @throws DoesNotFit
+     */
+    public function mount(Design $design): FanMount
     {
-        return CubeSteps::of($design, BasePlate::step(), BoxFan::of($design, $this->walls($design)->top()));
+        return BoxFan::of($design, $this->walls($design)->top());
     }
 
-    /** @throws DoesNotFit */
     private function walls(Design $design): FourWalls
     {
         $filter = $design->filter;

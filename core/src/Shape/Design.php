@@ -193,13 +193,13 @@ final class Design
     }
 
     /**
-     * The solids with their labels and the number of the step that sets them, and the way the air goes.
+     * The solids with their labels, and the way the air goes.
      *
      * @throws DoesNotFit
      */
     public function scene(): Scene
     {
-        $scene = $this->shape->scene($this)->inSteps(array_map(fn (Step $step): array => $step->sets, $this->shape->steps($this)));
+        $scene = $this->shape->scene($this);
 
         return $this->direction() === Direction::Push ? $scene->reversed() : $scene;
     }

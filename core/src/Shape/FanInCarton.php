@@ -102,18 +102,6 @@ final readonly class FanInCarton implements FanMount
         return [];
     }
 
-    public function steps(): array
-    {
-        $joining = $this->design->joining;
-        $door = $this->hasDoor() ? ' and, on three sides, a small door beside the knob' : '';
-
-        return [
-            new Step("Cut the fan’s circle out of the front and the back of its carton{$door}.", 'The carton is the fan’s housing: it closes what a round fan leaves open.', 12.0, null, ['carton-back', 'carton-front', 'carton-side'], ['tape measure', 'knife', 'marker'], 'cutting'),
-            (new Step('Set the fan in the carton, its arrow the way it shall blow, and seal it all round inside, front and back.', 'Past the fan the carton would be an open pipe.', 6.0, 'Fan sealed on both circles', ['fan', 'carton']))->joining(2, $joining),
-            (new Step("Set the carton on the box and close its skirt with {$joining->spoken} all round; shape the edge round the power cord.", 'A slot at the cord is an open leak.', 3.0, 'Cord slot closed'))->joining(4, $joining),
-        ];
-    }
-
     public function height(): float
     {
         return $this->carton->depth;
@@ -169,7 +157,7 @@ final readonly class FanInCarton implements FanMount
         return new Mark('door', [$middle->at(-$half, -$half), $middle->at($half, -$half), $middle->at($half, $half), $middle->at(-$half, $half)], true);
     }
 
-    private function hasDoor(): bool
+    public function hasDoor(): bool
     {
         return $this->design->fan->handling->isSetFromBehind();
     }

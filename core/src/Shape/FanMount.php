@@ -33,13 +33,6 @@ interface FanMount
     public function lengths(): array;
 
     /**
-     * Steps that set the fan in its place, after the walls stand.
-     *
-     * @return non-empty-list<Step>
-     */
-    public function steps(): array;
-
-    /**
      * Height it adds to the box.
      *
      * @return float m

@@ -16,7 +16,7 @@ use Jornel\Core\Scene\Solid;
 /** A fan blowing up from an open box: straight on its rim, or on a cover cut to its blade circle. */
 final readonly class FanOnTop implements FanMount
 {
-    private function __construct(private Design $design, private BoxTop $top, private FanSeat $seat, private bool $hasCover)
+    private function __construct(private Design $design, private BoxTop $top, private FanSeat $seat, public bool $hasCover)
     {
     }
 
@@ -86,18 +86,6 @@ final readonly class FanOnTop implements FanMount
     public function lengths(): array
     {
         return [];
-    }
-
-    public function steps(): array
-    {
-        $design = $this->design;
-        $joining = $design->joining->spoken;
-
-        $set = (new Step("Set the fan in its place on top, arrow the way it shall blow, and close its four edges with {$joining}; shape the edge round the power cord.", 'A slot at the cord is an open leak.', 2.0, 'Cord slot closed', ['cover', 'fan']))
-            ->joining($this->hasCover ? 8 : 4, $design->joining);
-        $corners = CommonSteps::corners($design);
-
-        return $corners === null ? [$set] : [$set, $corners];
     }
 
     public function height(): float

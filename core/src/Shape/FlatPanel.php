@@ -54,13 +54,8 @@ final readonly class FlatPanel implements Shape
         return $this->panel($design)->size();
     }
 
-    public function steps(Design $design): array
-    {
-        return $this->panel($design)->steps();
-    }
-
     /** @throws DoesNotFit */
-    private function panel(Design $design): PanelBehindFan
+    public function panel(Design $design): PanelBehindFan
     {
         return PanelBehindFan::of($design, $design->prefilter === null ? [$design->filter] : [$design->filter, $design->prefilter]);
     }

@@ -86,30 +86,6 @@ final readonly class HangingFan implements FanMount
         return $this->isTiedWithCord() ? ['cord' => self::CORD] : [];
     }
 
-    public function steps(): array
-    {
-        $with = $this->isTiedWithCord() ? 'cords with knots that do not slip' : 'zip ties';
-
-        return [
-            new Step('Take the stand off the fan.', 'It would lie against the filters.', 3.0, tools: ['screwdriver']),
-            new Step(
-                "Pierce the cover at four places round the fan’s frame, well away from the blades, and tie the fan under the hole with {$with}: centre it, then draw them tight and trim the ends.",
-                'Ends that hang loose reach the blades.',
-                12.0,
-                'Fan centred, blades free, ends trimmed',
-                ['cover', 'fan'],
-                ['awl', 'cutters'],
-                'taping',
-            ),
-            new Step(
-                'Lower the cover with the fan into the box and lead the cord out over a frame’s edge that is shaped round it; no tape and no glue here.',
-                'The fan’s weight presses the cover on the filters, and the cover lifts off with it to change them.',
-                3.0,
-                'Cover lies flat all round, cord slot closed',
-            ),
-        ];
-    }
-
     public function height(): float
     {
         return $this->sheet()->thickness();
@@ -145,7 +121,7 @@ final readonly class HangingFan implements FanMount
         ];
     }
 
-    private function isTiedWithCord(): bool
+    public function isTiedWithCord(): bool
     {
         return $this->design->option('tied-with') === 'cord';
     }

@@ -18,7 +18,7 @@ use Jornel\Core\Scene\Solid;
 final readonly class PanelBehindFan
 {
     /** @param  non-empty-list<Filter>  $stack  the one next to the fan first */
-    private function __construct(private Design $design, private array $stack, private FanSeat $seat, private ?Collar $collar)
+    private function __construct(private Design $design, public array $stack, private FanSeat $seat, public ?Collar $collar)
     {
     }
 
@@ -125,26 +125,6 @@ final readonly class PanelBehindFan
         $deep = array_sum(array_map(fn (Filter $one): float => $one->depth, $this->stack));
 
         return new Size(max($body->side, $filter->width), $sheets * Panel::THICKNESS + $body->depth + $deep, max($body->side, $filter->height));
-    }
-
-    /** @return non-empty-list<Step> */
-    public function steps(): array
-    {
-        $design = $this->design;
-        $joining = $design->joining->spoken;
-        $several = count($this->stack) > 1;
-
-        return CommonSteps::list(
-            CommonSteps::cut($design),
-            new Step('Run the fan once and draw an arrow on its housing the way it blows.', 'The filter belongs on the side where the air goes in.', 1.0, 'Fan’s arrow drawn', ['fan'], ['marker']),
-            new Step($several ? 'Lay the fan face down, the fine filter on its back and the coarse one on that, arrows pointing into the fan.' : 'Lay the fan face down and the filter on its back, arrow pointing into the fan.', 'Behind the fan the filter keeps dust off motor and blades.', 1.0, $several ? 'Both arrows point into the fan' : 'Filter’s arrow points into the fan', ['face-1', 'prefilter']),
-            (new Step("Join the filter to the fan all round with {$joining}; pierce no media.", 'A hole in the media is a leak for good.', 1.0, 'All four edges closed'))->joining(4 * count($this->stack), $design->joining),
-            $this->collar?->step(),
-            CommonSteps::corners($design),
-            new Step('Stand it where it cannot tip, plug in, run on high; listen for clicks or rubbing.', 'It is top-light and tips easily.', 1.0, 'Stands firm, no clicking'),
-            new Step('Hold a strip of tissue along the edges, then in front of the filter.', 'At an edge it must hang still; at the filter it must be drawn in.', 1.0, 'No edge draws, the filter draws', tools: ['tissue']),
-            new Step('Patch what draws, then label it with date, filter and speed.', 'Whoever looks after it must know when the filter went in.', 1.0, tools: ['marker']),
-        );
     }
 
     private function hasShroud(): bool

@@ -87,20 +87,17 @@ final readonly class RaisedCube implements Shape
         return BoxScene::size($walls, BoxFan::of($design, $walls->top()), Feet::HEIGHT + $design->stackDepth());
     }
 
-    public function steps(Design $design): array
+    /** @throws DoesNotFit */
+    /**
+     * How its fan closes the top.
+     *
+     * @throws DoesNotFit
+     */
+    public function mount(Design $design): FanMount
     {
-        return CubeSteps::of($design, new Step(
-            'Lay the fifth filter on the open bottom, its arrow like the others’, tape all four edges, and fix four feet of at least 10 cm under its frame.',
-            'Air must reach the fifth filter from below; on a carpet or without feet it does nothing.',
-            9.0,
-            'Feet firm, at least 10 cm clear',
-            ['face-5', 'feet'],
-            ['screwdriver'],
-            'taping',
-        ), BoxFan::of($design, $this->walls($design)->top()));
+        return BoxFan::of($design, $this->walls($design)->top());
     }
 
-    /** @throws DoesNotFit */
     private function walls(Design $design): FourWalls
     {
         if ($design->filter->isFramed() && ! $design->filter->isSquare()) {

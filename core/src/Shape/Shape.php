@@ -78,11 +78,4 @@ interface Shape
      * @throws DoesNotFit
      */
     public function size(Design $design): Size;
-
-    /**
-     * Steps of making it, in order.
-     *
-     * @return non-empty-list<Step>
-     */
-    public function steps(Design $design): array;
 }

@@ -61,13 +61,8 @@ final readonly class StackedPanel implements Shape
         return $this->panel($design)->size();
     }
 
-    public function steps(Design $design): array
-    {
-        return $this->panel($design)->steps();
-    }
-
     /** @throws DoesNotFit */
-    private function panel(Design $design): PanelBehindFan
+    public function panel(Design $design): PanelBehindFan
     {
         return PanelBehindFan::of($design, [$design->filter, $design->prefilter ?? $design->filter]);
     }

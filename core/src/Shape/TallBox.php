@@ -61,7 +61,7 @@ final readonly class TallBox implements Shape
             default => ['base', null],
         };
 
-        return BoxFan::assembly($walls, $this->mount($design, $walls), $below, $gap, $walls->faces(), $base === null ? [] : [BasePlate::panel($walls->top(), $base)]);
+        return BoxFan::assembly($walls, $this->mountOn($design, $walls), $below, $gap, $walls->faces(), $base === null ? [] : [BasePlate::panel($walls->top(), $base)]);
     }
 
     public function scene(Design $design): Scene
@@ -69,23 +69,14 @@ final readonly class TallBox implements Shape
         $walls = $this->walls($design);
         $base = $this->sheetBelow($design);
 
-        return BoxScene::of($walls, $this->mount($design, $walls), $base === null ? [] : [BasePlate::solid($walls->top(), $base)], $base?->thickness() ?? 0.0);
+        return BoxScene::of($walls, $this->mountOn($design, $walls), $base === null ? [] : [BasePlate::solid($walls->top(), $base)], $base?->thickness() ?? 0.0);
     }
 
     public function size(Design $design): Size
     {
         $walls = $this->walls($design);
 
-        return BoxScene::size($walls, $this->mount($design, $walls), $this->sheetBelow($design)?->thickness() ?? 0.0);
-    }
-
-    public function steps(Design $design): array
-    {
-        return CubeSteps::of($design, match ($design->option('base')) {
-            'floor' => new Step('Wipe the floor where it will stand; nothing closes its base but that floor.', 'Dust under the rim is drawn in first, and a rough floor leaks.', 2.0, 'Floor smooth and clean'),
-            'sheet' => new Step('Lay the corrugated sheet on the carpet and stand the box on it.', 'Carpet lets air in under the rim.', 3.0, sets: ['base'], skill: 'cutting'),
-            default => BasePlate::step(),
-        }, $this->mount($design, $this->walls($design)));
+        return BoxScene::size($walls, $this->mountOn($design, $walls), $this->sheetBelow($design)?->thickness() ?? 0.0);
     }
 
     /** What lies under the walls; null where they stand on the floor. */
@@ -109,8 +100,18 @@ final readonly class TallBox implements Shape
         return FourWalls::of($design, min($filter->width, $filter->height), max($filter->width, $filter->height));
     }
 
+    /**
+     * How its fan closes the top.
+     *
+     * @throws DoesNotFit
+     */
+    public function mount(Design $design): FanMount
+    {
+        return $this->mountOn($design, $this->walls($design));
+    }
+
     /** @throws DoesNotFit */
-    private function mount(Design $design, FourWalls $walls): FanMount
+    private function mountOn(Design $design, FourWalls $walls): FanMount
     {
         return $design->option('fan-seat') === 'hanging' ? HangingFan::of($design, $walls->top()) : BoxFan::of($design, $walls->top());
     }

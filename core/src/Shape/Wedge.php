@@ -144,27 +144,13 @@ final readonly class Wedge implements Shape
         );
     }
 
-    public function steps(Design $design): array
-    {
-        return CommonSteps::list(
-            CommonSteps::cut($design),
-            CommonSteps::fanDirection('lay it face down on the bench'),
-            CommonSteps::arrows($design, 'Stand the two filters in a V on the fan’s back edges')->setting('fan'),
-            CommonSteps::join($design, 3, 'the seam at the point and both filters to the fan', 'They hold the V while the ends are fitted.'),
-            (new Step('Lay a triangle on each end and tape it all round.', 'Each end is as long a leak as both filters together.', 2.0, 'Both ends closed', ['end'], skill: 'taping'))->joining(6, $design->joining),
-            $this->collar($design)?->step(),
-            CommonSteps::corners($design),
-            ...CommonSteps::finish($design),
-        );
-    }
-
     private function triangle(Design $design): IsoscelesTriangle
     {
         return new IsoscelesTriangle($this->sides($design)[0], $design->fan->body->side);
     }
 
     /** @throws DoesNotFit */
-    private function collar(Design $design): ?Collar
+    public function collar(Design $design): ?Collar
     {
         return Collar::of($design, $this->seat($design), $design->fan->body->side, $this->sides($design)[1]);
     }

@@ -11,13 +11,13 @@ use Jornel\Core\Finder\Limits;
 use Jornel\Core\Finder\MeasureSteps;
 use Jornel\Core\Finder\Range;
 use Jornel\Core\Finder\SearchProblem;
+use Jornel\Core\Guide\Work;
 use Jornel\Core\Kit\RunningCost;
 use Jornel\Core\Kit\ShoppingList;
 use Jornel\Core\Room\Target\Judgement;
 use Jornel\Core\Shape\Design;
 use Jornel\Core\Shape\DoesNotFit;
 use Jornel\Core\Shape\Measurements;
-use Jornel\Core\Shape\Work;
 
 /** Every candidate of a question evaluated one by one with what the ledger uses, without any bound. */
 final class BruteForce

@@ -8,6 +8,7 @@ use Jornel\Core\Drawing\PlanSheet;
 use Jornel\Core\Drawing\RoomPlan;
 use Jornel\Core\Drawing\RoomScene;
 use Jornel\Core\Drawing\Stroke;
+use Jornel\Core\Fault\Invalid;
 use Jornel\Core\Fault\InvalidEntries;
 use Jornel\Core\Plan\FloorPlan;
 use Jornel\Core\Plan\Furnishing;
@@ -173,7 +174,7 @@ final class FloorPlanTest extends TestCase
                 $fields[] = '';
             } catch (InvalidEntries $refusal) {
                 $fields[] = $refusal->faults[0]->field;
-            } catch (InvalidPlan $refusal) {
+            } catch (Invalid $refusal) {
                 $fields[] = $refusal->field;
             }
         }

@@ -8,6 +8,8 @@ use Jornel\Core\Air\Air;
 use Jornel\Core\Airflow\Leak;
 use Jornel\Core\Airflow\Performance;
 use Jornel\Core\Airflow\Unit;
+use Jornel\Core\Guide\Steps;
+use Jornel\Core\Guide\Work;
 use Jornel\Core\Kit\ShoppingList;
 use Jornel\Core\Shape\Corners;
 use Jornel\Core\Shape\Design;
@@ -15,7 +17,6 @@ use Jornel\Core\Shape\DoesNotFit;
 use Jornel\Core\Shape\LeakKind;
 use Jornel\Core\Shape\Shape;
 use Jornel\Core\Shape\Shapes;
-use Jornel\Core\Shape\Work;
 use Jornel\Core\Tests\Sample;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -109,7 +110,7 @@ final class CornersTest extends TestCase
         self::assertGreaterThan($body->bladeCircle, min($collar->width, $collar->height));
         self::assertContains('collar', array_column($with->scene()->solids, 'part'));
         self::assertContains('Fan to its collar', array_column($with->assemble()->seams, 'name'));
-        self::assertNotSame([], array_filter($with->shape->steps($with), fn ($step): bool => in_array('collar', $step->sets, true)));
+        self::assertNotSame([], array_filter(Steps::of($with), fn ($step): bool => in_array('collar', $step->sets, true)));
         self::assertContains('cutting', Work::of($with)->skills());
         if (! $isRefused) {
             self::assertGreaterThan(Work::of($without)->minutes, Work::of($with)->minutes);

@@ -8,6 +8,8 @@ use Jornel\Core\Air\Air;
 use Jornel\Core\Airflow\Performance;
 use Jornel\Core\Airflow\Unit;
 use Jornel\Core\Drawing\PrintSvg;
+use Jornel\Core\Guide\Steps;
+use Jornel\Core\Guide\Work;
 use Jornel\Core\Kit\ShoppingList;
 use Jornel\Core\Part\Filter;
 use Jornel\Core\Shape\Corners;
@@ -19,7 +21,6 @@ use Jornel\Core\Shape\Measurements;
 use Jornel\Core\Shape\Panel;
 use Jornel\Core\Shape\Shape;
 use Jornel\Core\Shape\Shapes;
-use Jornel\Core\Shape\Work;
 use Jornel\Core\Tests\Sample;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -139,7 +140,7 @@ final class EveryShapeTest extends TestCase
         foreach ($list->lines as $line) {
             self::assertGreaterThan(0, $line->needed, $line->name);
         }
-        foreach ($design->shape->steps($design) as $step) {
+        foreach (Steps::of($design) as $step) {
             self::assertStringEndsWith('.', $step->action);
             self::assertStringEndsWith('.', $step->reason);
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Tests\Shape;
 
+use Jornel\Core\Guide\Work;
 use Jornel\Core\Part\FanBody;
 use Jornel\Core\Part\Record;
 use Jornel\Core\Shape\Assembly;
@@ -19,7 +20,6 @@ use Jornel\Core\Shape\Measurements;
 use Jornel\Core\Shape\Panel;
 use Jornel\Core\Shape\Seam;
 use Jornel\Core\Shape\Shapes;
-use Jornel\Core\Shape\Work;
 use Jornel\Core\Tests\Sample;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;

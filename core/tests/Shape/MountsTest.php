@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Tests\Shape;
 
+use Jornel\Core\Guide\Step;
+use Jornel\Core\Guide\Steps;
+use Jornel\Core\Guide\Work;
 use Jornel\Core\Kit\ShoppingLine;
 use Jornel\Core\Kit\ShoppingList;
 use Jornel\Core\Shape\Corners;
@@ -13,9 +16,7 @@ use Jornel\Core\Shape\Measurements;
 use Jornel\Core\Shape\Panel;
 use Jornel\Core\Shape\Seam;
 use Jornel\Core\Shape\Sheet;
-use Jornel\Core\Shape\Step;
 use Jornel\Core\Shape\WindowOpening;
-use Jornel\Core\Shape\Work;
 use Jornel\Core\Tests\Sample;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
@@ -34,7 +35,7 @@ final class MountsTest extends TestCase
         self::assertArrayNotHasKey('Filters to fan or cover', $seams);
         self::assertSame(['zip-ties' => 4], $assembly->hardware);
         self::assertEqualsWithDelta(['cord' => 3.048], self::hanging(['tied-with' => 'cord'])->assemble()->lengths, 1e-12);
-        $said = implode(' ', array_map(fn (Step $step): string => "{$step->action} {$step->reason}", $hanging->shape->steps($hanging)));
+        $said = implode(' ', array_map(fn (Step $step): string => "{$step->action} {$step->reason}", Steps::of($hanging)));
         self::assertStringContainsString('no tape and no glue here', $said);
         self::assertStringContainsString('lifts off', $said);
         self::assertStringNotContainsString('close its four edges', $said);

@@ -9,6 +9,7 @@ use Jornel\Core\Drawing\DepthOrder;
 use Jornel\Core\Drawing\Drawing;
 use Jornel\Core\Drawing\PrintSvg;
 use Jornel\Core\Drawing\RoomScene;
+use Jornel\Core\Guide\Steps;
 use Jornel\Core\Scene\Point;
 use Jornel\Core\Scene\Scene;
 use Jornel\Core\Scene\Solid;
@@ -113,7 +114,7 @@ final class SceneTest extends TestCase
     #[DataProvider('designs')]
     public function test_every_solid_is_closed_and_set_by_a_step(Design $design): void
     {
-        foreach ($design->scene()->solids as $solid) {
+        foreach (Steps::scene($design)->solids as $solid) {
             self::assertGreaterThan(0.0, $solid->volumeAndMiddle()[0], "{$solid->part} is turned inside out");
             self::assertGreaterThan(0, $solid->step, "no step sets {$solid->part}");
             self::assertNotSame('', $solid->label());

@@ -1,6 +1,7 @@
 <script setup lang="ts">
-import { Button, Drawer, Empty, InputSearch } from 'ant-design-vue';
-import { computed, nextTick, ref, watch } from 'vue';
+import { Button, Drawer, Empty } from 'ant-design-vue';
+import { computed, nextTick, onBeforeUnmount, onMounted, ref, watch } from 'vue';
+import SearchField from '../../ui/SearchField.vue';
 import { useLedger, useWork } from '../work/useWork';
 import { CHOICES, inForce, options as optionsOf, shapeOptions } from './choices';
 import OptionList from './OptionList.vue';
@@ -31,19 +32,29 @@ const fitting = computed(() => found.value.filter((option) => !(option.id in rea
 const misfitting = computed(() => found.value.filter((option) => option.id in reasons.value));
 const notes = computed(() => Object.fromEntries(Object.entries(instead.value).map(([id, parts]) => [id, parts.says])));
 
-async function focusChosen(): Promise<void> {
-    await nextTick();
+function focusChosen(): void {
     const chosen = body.value?.querySelector<HTMLElement>('[aria-checked=true]');
     (chosen ?? body.value)?.focus({ preventScroll: true });
     chosen?.scrollIntoView({ block: 'nearest' });
 }
-// The drawer fills itself only once it stands there.
-watch(body, (stands) => stands && void focusChosen(), { flush: 'post' });
+/** The drawer shows what is in it a frame or two after it stands there. */
+async function begin(): Promise<void> {
+    await nextTick();
+    requestAnimationFrame(() => requestAnimationFrame(focusChosen));
+}
+watch(body, (stands) => stands && void begin(), { flush: 'post' });
 watch(open, () => {
     sought.value = '';
     allShown.value = false;
-    void focusChosen();
+    void begin();
 });
+
+/** Escape closes the tray wherever the focus is. */
+function onKey(event: KeyboardEvent): void {
+    if (event.key === 'Escape') open.value = null;
+}
+onMounted(() => window.addEventListener('keydown', onKey));
+onBeforeUnmount(() => window.removeEventListener('keydown', onKey));
 </script>
 
 <template>
@@ -59,14 +70,8 @@ watch(open, () => {
         :root-style="{ position: 'absolute' }"
         @close="open = null"
     >
-        <div ref="body" class="body" tabindex="-1" role="group" :aria-label="`Choose: ${name}`" @keydown.esc="open = null">
-            <InputSearch
-                v-if="options.length > FEW"
-                v-model:value="sought"
-                allow-clear
-                placeholder="Search, for example “20x20 14 dense”"
-                aria-label="Search"
-            />
+        <div ref="body" class="body" tabindex="-1" role="group" :aria-label="`Choose: ${name}`">
+            <SearchField v-if="options.length > FEW" v-model="sought" label="Search" hint="Search, for example “20x20 14 dense”" />
             <div class="list" @pointerleave="looking = null">
                 <OptionList
                     :name="name"
@@ -109,7 +114,7 @@ watch(open, () => {
     padding: 8px 0 0 14px;
     outline: none;
 }
-.body > :deep(.ant-input-search) {
+.body > :deep(.search) {
     width: calc(100% - 14px);
 }
 .list {

@@ -1,8 +1,9 @@
 <script setup lang="ts">
-import { Empty, InputSearch } from 'ant-design-vue';
+import { Empty } from 'ant-design-vue';
 import { computed, nextTick, ref, watch } from 'vue';
 import type { PartLine } from '../../api/client';
 import OptionSwitch from '../../ui/OptionSwitch.vue';
+import SearchField from '../../ui/SearchField.vue';
 import type { PartKind } from './queries';
 
 const props = defineProps<{ parts: PartLine[]; kind: PartKind; code: string; currency: string }>();
@@ -40,7 +41,7 @@ watch(
 <template>
     <nav class="list" aria-label="Parts">
         <OptionSwitch :value="kind" :options="KINDS" label="Kind of part" size="small" @choose="(next) => emit('kind', next)" />
-        <InputSearch v-model:value="sought" allow-clear placeholder="“20x20 14 dense” or “your own”" aria-label="Search parts" />
+        <SearchField v-model="sought" label="Search parts" hint="“20x20 14 dense” or “your own”" />
         <ul ref="list">
             <li v-for="part in found" :key="part.code">
                 <RouterLink
@@ -69,7 +70,7 @@ watch(
     background: var(--sheet);
     border-right: 1px solid var(--line);
 }
-.list > :deep(.ant-input-search) {
+.list > :deep(.search) {
     width: calc(100% - 16px);
 }
 ul {

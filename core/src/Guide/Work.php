@@ -2,9 +2,10 @@
 
 declare(strict_types=1);
 
-namespace Jornel\Core\Shape;
+namespace Jornel\Core\Guide;
 
 use Jornel\Core\Part\Joining;
+use Jornel\Core\Shape\Design;
 
 /** What making one unit takes: minutes, tools and skills, gathered from its steps and from the way of joining. */
 final readonly class Work
@@ -37,7 +38,7 @@ final readonly class Work
         $minutes = 0.0;
         $seams = 0;
         [$tools, $skills] = [[], []];
-        foreach ($design->shape->steps($design) as $step) {
+        foreach (Steps::of($design) as $step) {
             $minutes += $step->besideSeams();
             $seams += $step->seams;
             array_push($tools, ...$step->ownTools());

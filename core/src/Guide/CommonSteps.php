@@ -2,7 +2,13 @@
 
 declare(strict_types=1);
 
-namespace Jornel\Core\Shape;
+namespace Jornel\Core\Guide;
+
+use Jornel\Core\Shape\Corners;
+use Jornel\Core\Shape\Design;
+use Jornel\Core\Shape\Direction;
+use Jornel\Core\Shape\Panel;
+use Jornel\Core\Shape\Sheet;
 
 /** Steps that most units share (common practice, no source). */
 final class CommonSteps

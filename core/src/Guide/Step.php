@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Jornel\Core\Shape;
+namespace Jornel\Core\Guide;
 
 use Jornel\Core\Part\Joining;
 

@@ -2,10 +2,16 @@
 
 declare(strict_types=1);
 
-namespace Jornel\Core\Shape;
+namespace Jornel\Core\Guide\Shape;
+
+use Jornel\Core\Guide\CommonSteps;
+use Jornel\Core\Guide\Step;
+use Jornel\Core\Shape\Design;
+use Jornel\Core\Shape\FanMount;
+use Jornel\Core\Shape\Layout;
 
 /** The usual order of making a box of four walls (common practice, no source). */
-final class CubeSteps
+final class BoxSteps
 {
     /** @return non-empty-list<Step> */
     public static function of(Design $design, Step $base, FanMount $mount): array
@@ -22,8 +28,21 @@ final class CubeSteps
             CommonSteps::fanDirection(),
             $base,
             CommonSteps::join($design, 4, 'every upright seam', 'Each open seam is a bypass.'),
-            ...$mount->steps(),
+            ...MountSteps::of($mount, $design),
             ...CommonSteps::finish($design),
+        );
+    }
+
+    /** Closing the box below with a sheet. */
+    public static function base(): Step
+    {
+        return new Step(
+            'Tape the base on while the box lies upside down on the bench, then turn the box over.',
+            'An untaped base is the longest leak there is.',
+            6.0,
+            sets: ['base'],
+            tools: ['tape'],
+            skill: 'taping',
         );
     }
 }

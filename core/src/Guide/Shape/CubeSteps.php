@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jornel\Core\Guide\Shape;
+
+use Jornel\Core\Shape\Cube;
+use Jornel\Core\Shape\Design;
+
+/** Making a cube of four (common practice, no source). */
+final readonly class CubeSteps implements ShapeSteps
+{
+    public function __construct(private Cube $shape)
+    {
+    }
+
+    public function of(Design $design): array
+    {
+        return BoxSteps::of($design, BoxSteps::base(), $this->shape->mount($design));
+    }
+}

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jornel\Core\Guide\Shape;
+
+use Jornel\Core\Guide\Step;
+use Jornel\Core\Shape\Design;
+use Jornel\Core\Shape\TallBox;
+
+/** Making a tall box (common practice, no source). */
+final readonly class TallBoxSteps implements ShapeSteps
+{
+    public function __construct(private TallBox $shape)
+    {
+    }
+
+    public function of(Design $design): array
+    {
+        return BoxSteps::of($design, match ($design->option('base')) {
+            'floor' => new Step('Wipe the floor where it will stand; nothing closes its base but that floor.', 'Dust under the rim is drawn in first, and a rough floor leaks.', 2.0, 'Floor smooth and clean'),
+            'sheet' => new Step('Lay the corrugated sheet on the carpet and stand the box on it.', 'Carpet lets air in under the rim.', 3.0, sets: ['base'], skill: 'cutting'),
+            default => BoxSteps::base(),
+        }, $this->shape->mount($design));
+    }
+}

@@ -25,7 +25,7 @@ export const number = (text: string | null): number => Number((text ?? '').repla
 
 /** Chooses one of a list that is opened, by its words. */
 export async function choose(page: Page, label: string, words: string | RegExp): Promise<void> {
-    await page.getByRole('combobox', { name: label }).click();
+    await page.locator('.ant-select-selector', { has: page.getByRole('combobox', { name: label }) }).click();
     await page.locator('.ant-select-dropdown:not(.ant-select-dropdown-hidden) .ant-select-item-option', { hasText: words }).first().click();
 }
 

@@ -211,7 +211,6 @@ describe('the drawing of a room', () => {
         const { read } = within(() =>
             useTape(
                 () => entries,
-                () => 'air-changes-5',
                 (corners) => (entries.outline = corners),
             ),
         ).made;

@@ -22,8 +22,8 @@ function turn(degrees: number): void {
 /** The room with what stands in it, once there are figures for it. */
 const { plan } = usePlan(
     () => {
-        const { room, goal, unit, beside } = bench.question.value!;
-        return { room, goal, unit, programme: programmeId.value, ...(beside ? { beside } : {}) };
+        const { room, unit, beside } = bench.question.value!;
+        return { room, unit, programme: programmeId.value, ...(beside ? { beside } : {}) };
     },
     computed(() => bench.question.value?.unit != null),
 );

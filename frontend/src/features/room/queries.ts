@@ -4,7 +4,7 @@ import { answer, api, type RoomEntries } from '../../api/client';
 import { useWrite } from '../../api/useWrite';
 import type { Question } from '../work/queries';
 
-export type PlanQuestion = Pick<Question, 'room' | 'goal' | 'unit' | 'programme' | 'beside'>;
+export type PlanQuestion = Pick<Question, 'room' | 'unit' | 'programme' | 'beside'>;
 
 /** The room as it is drawn, whoever uses it. */
 export const usePlanned = (question: MaybeRefOrGetter<PlanQuestion | null>) =>
@@ -18,7 +18,7 @@ export const usePlanned = (question: MaybeRefOrGetter<PlanQuestion | null>) =>
 
 /** The outline that comes of a tape's reading of one wall. */
 export const useReadWall = () =>
-    useWrite((body: { room: RoomEntries; goal: string; wall: number; length: string }) => answer(api.POST('/walls', { body })));
+    useWrite((body: { room: RoomEntries; wall: number; length: string }) => answer(api.POST('/walls', { body })));
 
 export type Answers = Record<string, string[]>;
 

@@ -22,7 +22,7 @@ export function useRoomDrawing() {
     const isDrawn = computed(() => draft.entries.outline.length > 0);
     const isBegun = computed(() => isDrawn.value || SIDES.every((side) => draft.entries[side].trim() !== ''));
     const { plan, errors, offers } = usePlan(
-        () => ({ room: draft.entries, goal: draft.goal, unit: build.value ? draft.choices : null, programme: programmeId.value }),
+        () => ({ room: draft.entries, unit: build.value ? draft.choices : null, programme: programmeId.value }),
         isBegun,
     );
     const corners = computed<Corner[]>(() => (isDrawn.value ? draft.entries.outline : isBegun.value ? (plan.value?.corners ?? []) : []));
@@ -35,11 +35,7 @@ export function useRoomDrawing() {
         set({ outline: drawn, ...(draft.entries.height.trim() === '' ? { height: CEILING[measure.value] } : {}) });
     }
     const furnish = (next: Furnishing[]): void => set({ furnishings: next });
-    const tape = useTape(
-        () => draft.entries,
-        () => draft.goal,
-        outline,
-    );
+    const tape = useTape(() => draft.entries, outline);
 
     function add(kind: Kind): void {
         const wall = picked.value?.kind === 'wall' ? picked.value.index : null;

@@ -3,7 +3,7 @@ import type { Corner, RoomEntries } from '../../api/client';
 import { useReadWall } from './queries';
 
 /** A tape's reading of one wall: the outline that comes of it, or why it cannot be. */
-export function useTape(entries: () => RoomEntries, goal: () => string, put: (corners: Corner[]) => void) {
+export function useTape(entries: () => RoomEntries, put: (corners: Corner[]) => void) {
     const fault = ref<{ wall: number; said: string; offers: string[] } | null>(null);
     const reading = useReadWall();
 
@@ -18,7 +18,7 @@ export function useTape(entries: () => RoomEntries, goal: () => string, put: (co
 
     async function ask(wall: number, length: string): Promise<void> {
         fault.value = null;
-        const outline = await reading.run({ room: { ...entries() }, goal: goal(), wall, length });
+        const outline = await reading.run({ room: { ...entries() }, wall, length });
         if (outline) {
             put(outline);
             await nextTick();

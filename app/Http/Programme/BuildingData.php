@@ -1,0 +1,67 @@
+<?php
+
+namespace App\Http\Programme;
+
+use App\Http\Shared\Shown;
+use Jornel\Core\Drawing\PlanSheet;
+use Jornel\Core\Drawing\RoomPlan;
+use Jornel\Core\Plan\JoinedRooms;
+use Jornel\Core\Quantity\Display;
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(schema: 'Building', description: 'Rooms that hang together by their doors, from above; strokes in mm with y down')]
+final readonly class BuildingData
+{
+    /**
+     * @param  list<BuildingRoomData>  $rooms
+     * @param  array{x: float, y: float, width: float, height: float}  $frame
+     * @param  list<string>  $faults
+     */
+    private function __construct(
+        #[OA\Property] public Shown $floorArea,
+        #[OA\Property] public Shown $volume,
+        #[OA\Property(type: 'object', required: ['x', 'y', 'width', 'height'], properties: [
+            new OA\Property(property: 'x', type: 'number'), new OA\Property(property: 'y', type: 'number'),
+            new OA\Property(property: 'width', type: 'number'), new OA\Property(property: 'height', type: 'number'),
+        ])] public array $frame,
+        #[OA\Property(items: new OA\Items(ref: BuildingRoomData::class))] public array $rooms,
+        #[OA\Property(items: new OA\Items(type: 'string'), description: 'Where the plans of the rooms do not go together')] public array $faults,
+    ) {
+    }
+
+    /**
+     * @param  array<string>  $names  of rooms, by key
+     * @param  array<int>  $units  of all that stands in them, by key
+     */
+    public static function of(JoinedRooms $building, array $names, array $units): self
+    {
+        $rooms = [];
+        foreach ($building->rooms as $key => $laid) {
+            $rooms[] = BuildingRoomData::of((int) $key, $names[$key], $laid, RoomPlan::of($laid->plan, $units[$key], null, new PlanSheet($laid)));
+        }
+
+        return new self(
+            Shown::of(Display::Area, $building->area()),
+            Shown::of(Display::Volume, $building->volume()),
+            self::frame($building),
+            $rooms,
+            [
+                ...array_map(fn (array $fault): string => sprintf(
+                    'The doors between %s and %s stand %s apart (%s): measure where they are again.',
+                    $names[$fault[0]], $names[$fault[1]], Shown::of(Display::RoomLength, $fault[2])->metric, Shown::of(Display::RoomLength, $fault[2])->imperial,
+                ), $building->apart),
+                ...array_map(fn (array $fault): string => "{$names[$fault[0]]} and {$names[$fault[1]]} would lie over each other: one of their doors is drawn in the wrong wall or place.", $building->over),
+            ],
+        );
+    }
+
+    /** @return array{x: float, y: float, width: float, height: float} */
+    private static function frame(JoinedRooms $building): array
+    {
+        [$left, $front, $right, $back] = $building->frame();
+        $sheet = new PlanSheet;
+        [[$x, $y], [$x2, $y2]] = [$sheet->see([$left, $back]), $sheet->see([$right, $front])];
+
+        return ['x' => $x, 'y' => $y, 'width' => $x2 - $x, 'height' => $y2 - $y];
+    }
+}

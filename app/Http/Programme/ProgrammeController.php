@@ -1,0 +1,43 @@
+<?php
+
+namespace App\Http\Programme;
+
+use App\Actions\Evaluate;
+use App\Http\Shared\Controller;
+use App\Models\Programme;
+use App\Models\Role;
+use App\Models\Room;
+use App\Models\Site;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use OpenApi\Attributes as OA;
+
+class ProgrammeController extends Controller
+{
+    #[OA\Get(path: '/programmes', operationId: 'programmes', responses: [
+        new OA\Response(response: 200, description: 'Programmes of whoever asks', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: ProgrammeNameData::class))),
+    ])]
+    public function index(Request $request): JsonResponse
+    {
+        return new JsonResponse($this->person($request)->programmes->map(ProgrammeNameData::of(...))->values());
+    }
+
+    #[OA\Get(path: '/programmes/{programme}', operationId: 'programme', parameters: [new OA\PathParameter(name: 'programme', schema: new OA\Schema(type: 'integer'))], responses: [
+        new OA\Response(response: 200, description: 'Its sites and rooms', content: new OA\JsonContent(ref: ProgrammeData::class)),
+        new OA\Response(response: 404, description: 'Not there, or not for you'),
+    ])]
+    public function show(Request $request, Programme $programme, Evaluate $evaluate): JsonResponse
+    {
+        $person = $this->person($request);
+        $programme->load(['sites.rooms.builds.latest.person', 'sites.rooms.placements.build.latest']);
+        $programme->sites->each(fn (Site $site): mixed => $site->setRelation('programme', $programme)->rooms->each(fn (Room $room): Room => $room->setRelation('site', $site)));
+        $longest = max(1.0, ...$programme->sites->flatMap->rooms->map(fn (Room $room): float => max((float) $room->length_m, (float) $room->width_m))->all());
+        $card = fn (Room $room): RoomCardData => RoomCardData::of($room, $evaluate($room->entries(), $room->goal, null, $person->measure), $evaluate->result($room, $person->measure), $longest);
+
+        return new JsonResponse(ProgrammeData::of(
+            $programme,
+            $person->roleIn($programme->id) ?? Role::Reader,
+            array_values($programme->sites->map(fn (Site $site): SiteData => SiteData::of($site, $card))->all()),
+        ));
+    }
+}

@@ -1,0 +1,28 @@
+<?php
+
+namespace App\Http\Programme;
+
+use App\Models\Programme;
+use App\Models\Role;
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(schema: 'Programme')]
+final readonly class ProgrammeData
+{
+    /** @param  list<SiteData>  $sites */
+    private function __construct(
+        #[OA\Property] public int $id,
+        #[OA\Property] public string $name,
+        #[OA\Property] public string $about,
+        #[OA\Property] public string $currency,
+        #[OA\Property(enum: ['organiser', 'builder', 'reader'], description: 'Of whoever asks')] public string $role,
+        #[OA\Property(items: new OA\Items(ref: SiteData::class))] public array $sites,
+    ) {
+    }
+
+    /** @param  list<SiteData>  $sites */
+    public static function of(Programme $programme, Role $role, array $sites): self
+    {
+        return new self($programme->id, $programme->name, $programme->about, $programme->currency, $role->value, $sites);
+    }
+}

@@ -1,0 +1,44 @@
+<?php
+
+namespace App\Http\Programme;
+
+use App\Models\Placement;
+use App\Models\Site;
+use Jornel\Core\Plan\JoinedRooms;
+use Jornel\Core\Plan\PlanEntry;
+use Jornel\Core\Quantity\System;
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(schema: 'SitePlan', description: 'The rooms of a site, joined by their doors')]
+final readonly class SitePlanData
+{
+    /**
+     * @param  list<BuildingData>  $buildings
+     * @param  list<string>  $unanswered
+     */
+    private function __construct(
+        #[OA\Property] public int $id,
+        #[OA\Property] public int $programmeId,
+        #[OA\Property] public string $name,
+        #[OA\Property(items: new OA\Items(ref: BuildingData::class))] public array $buildings,
+        #[OA\Property(items: new OA\Items(type: 'string'), description: 'Doors that have none leading back')] public array $unanswered,
+    ) {
+    }
+
+    public static function of(Site $site): self
+    {
+        $plans = $names = $units = [];
+        foreach ($site->rooms as $room) {
+            // What was written is kept with its units, so that the measure does not matter.
+            $plans[$room->id] = (new PlanEntry($room->entries(), System::Metric))->plan();
+            $names[$room->id] = $room->name;
+            $units[$room->id] = $room->placements->sum(fn (Placement $one): int => $one->count);
+        }
+
+        return new self(
+            $site->id, $site->programme_id, $site->name,
+            array_map(fn (JoinedRooms $building): BuildingData => BuildingData::of($building, $names, $units), JoinedRooms::of($plans)),
+            array_map(fn (array $pair): string => "A door of {$names[$pair[0]]} leads to {$names[$pair[1]]}, which has none leading back: put it into its plan.", JoinedRooms::unanswered($plans)),
+        );
+    }
+}

@@ -1,0 +1,65 @@
+<?php
+
+namespace App\Http\Question;
+
+use App\Http\Shared\ChoicesData;
+use App\Http\Shared\Shown;
+use Jornel\Core\Finder\Axis;
+use Jornel\Core\Finder\Found;
+use Jornel\Core\Quantity\Display;
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(schema: 'Found', description: 'A build that reaches the goal, at one speed')]
+final readonly class FoundData
+{
+    /** @param  array<string, float>  $places */
+    private function __construct(
+        #[OA\Property(description: 'The same for the same build in any answer')] public string $code,
+        #[OA\Property] public ChoicesData $choices,
+        #[OA\Property(example: '2 × Cube of four')] public string $title,
+        #[OA\Property(example: 'Box fan on 3, 4 × 20 × 20 grade 13, duct tape')] public string $parts,
+        #[OA\Property(description: 'Of the goal, 1 where it is just reached')] public float $share,
+        #[OA\Property] public Shown $output,
+        #[OA\Property(description: 'To reach the goal')] public Shown $chance,
+        #[OA\Property] public Shown $level,
+        #[OA\Property] public string $firstCost,
+        #[OA\Property] public string $totalCost,
+        #[OA\Property] public string $runningCost,
+        #[OA\Property] public Shown $footprint,
+        #[OA\Property] public Shown $height,
+        #[OA\Property] public Shown $power,
+        #[OA\Property] public Shown $minutes,
+        #[OA\Property(type: 'object', description: 'Along each axis, the best at 1', additionalProperties: new OA\AdditionalProperties(type: 'number'))] public array $places,
+    ) {
+    }
+
+    /** @param  array<string, callable(float): float>  $places  by axis */
+    public static function of(Found $found, array $places): self
+    {
+        $design = $found->design;
+        $measures = $found->measures;
+        [$fans, $filters] = [$design->shape->fanCount($design), $design->shape->filterCount($design)];
+        $count = fn (int $number): string => $number === 1 ? '' : "{$number} × ";
+        $money = fn (int $hundredths): string => number_format($hundredths / 100.0, 2, '.', '');
+
+        return new self(
+            $found->code,
+            ChoicesData::of([
+                'shape' => $design->shape->id(), 'fan' => $design->fan->id, 'filter' => $design->filter->id, 'joining' => $design->joining->id, 'corners' => $design->corners->value,
+                'units' => $found->units, 'speed' => $found->speedName(), 'prefilter' => $design->prefilter->id ?? '', 'options' => $design->options,
+            ]),
+            $count($found->units).$design->shape->name(),
+            "{$count($fans)}{$design->fan->name} on {$found->speedName()}, {$count($filters)}{$design->filter->name}, {$design->joining->spoken}",
+            round($found->share, 4),
+            Shown::of(Display::Share, $found->share),
+            Shown::of(Display::Chance, $found->chance),
+            Shown::of(Display::Level, $measures->level),
+            $money($measures->firstCost), $money($measures->totalCost()), $money($measures->running),
+            Shown::of(Display::Area, $measures->footprint),
+            Shown::of(Display::RoomLength, $measures->height),
+            Shown::of(Display::Power, $measures->power),
+            Shown::of(Display::Minutes, 60.0 * $measures->minutes),
+            array_map(fn (Axis $axis): float => round(min(1.0, max(0.0, $places[$axis->value]($axis->value($found)))), 4), array_column(Axis::cases(), null, 'value')),
+        );
+    }
+}

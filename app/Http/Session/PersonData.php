@@ -1,0 +1,22 @@
+<?php
+
+namespace App\Http\Session;
+
+use App\Models\Person;
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(schema: 'Person')]
+final readonly class PersonData
+{
+    private function __construct(
+        #[OA\Property] public string $name,
+        #[OA\Property] public string $email,
+        #[OA\Property(enum: ['imperial', 'metric'])] public string $measure,
+    ) {
+    }
+
+    public static function of(Person $person): self
+    {
+        return new self($person->name, $person->email, $person->measure->value);
+    }
+}

@@ -1,0 +1,69 @@
+<?php
+
+namespace App\Http\Session;
+
+use App\Http\Shared\Controller;
+use Illuminate\Contracts\Auth\StatefulGuard;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\Facades\Auth;
+use Illuminate\Validation\ValidationException;
+use LogicException;
+use OpenApi\Attributes as OA;
+
+class SessionController extends Controller
+{
+    #[OA\Post(path: '/session', operationId: 'signIn', requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: SignInRequest::class)), responses: [
+        new OA\Response(response: 200, description: 'Signed in', content: new OA\JsonContent(ref: PersonData::class)),
+        new OA\Response(response: 422, description: 'Not known', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
+        new OA\Response(response: 429, description: 'Too many tries'),
+    ])]
+    public function store(SignInRequest $request): JsonResponse
+    {
+        if (! $this->guard()->attempt(['email' => $request->string('email')->toString(), 'password' => $request->string('password')->toString()], remember: true)) {
+            throw ValidationException::withMessages(['email' => 'Email or password is wrong.']);
+        }
+        $request->session()->regenerate();
+
+        return new JsonResponse(PersonData::of($this->person($request)));
+    }
+
+    #[OA\Get(path: '/session', operationId: 'session', responses: [
+        new OA\Response(response: 200, description: 'Who is signed in', content: new OA\JsonContent(ref: PersonData::class)),
+        new OA\Response(response: 401, description: 'Nobody'),
+    ])]
+    public function show(Request $request): JsonResponse
+    {
+        return new JsonResponse(PersonData::of($this->person($request)));
+    }
+
+    #[OA\Patch(path: '/session', operationId: 'setMeasure', requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: MeasureRequest::class)), responses: [
+        new OA\Response(response: 200, description: 'Changed', content: new OA\JsonContent(ref: PersonData::class)),
+    ])]
+    public function update(MeasureRequest $request): JsonResponse
+    {
+        $person = $this->person($request);
+        $person->update(['measure' => $request->string('measure')->toString()]);
+
+        return new JsonResponse(PersonData::of($person));
+    }
+
+    #[OA\Delete(path: '/session', operationId: 'signOut', responses: [new OA\Response(response: 204, description: 'Signed out')])]
+    public function destroy(Request $request): Response
+    {
+        $this->guard()->logout();
+        $request->session()->invalidate();
+        $request->session()->regenerateToken();
+
+        return new Response(status: 204);
+    }
+
+    /** The guard that keeps a session; the default one differs once a request is signed in. */
+    private function guard(): StatefulGuard
+    {
+        $guard = Auth::guard('web');
+
+        return $guard instanceof StatefulGuard ? $guard : throw new LogicException('The web guard keeps a session.');
+    }
+}

@@ -1,0 +1,18 @@
+<?php
+
+namespace App\Http\Session;
+
+use App\Http\Shared\StrictRequest;
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(schema: 'SignInRequest', required: ['email', 'password'], properties: [
+    new OA\Property(property: 'email', type: 'string'),
+    new OA\Property(property: 'password', type: 'string'),
+])]
+class SignInRequest extends StrictRequest
+{
+    public function rules(): array
+    {
+        return ['email' => ['required', 'email'], 'password' => ['required', 'string']];
+    }
+}

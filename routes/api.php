@@ -16,6 +16,7 @@ use App\Http\Question\FindController;
 use App\Http\Question\MisfitController;
 use App\Http\Question\NeedController;
 use App\Http\Question\PlanController;
+use App\Http\Question\PlanEditController;
 use App\Http\Question\SketchController;
 use App\Http\Question\WallController;
 use App\Http\Question\WorkingController;
@@ -43,6 +44,7 @@ Route::middleware('auth:sanctum')->group(function (): void {
     Route::post('disputes', [DisputeController::class, 'store']);
     Route::post('workings', [WorkingController::class, 'store']);
     Route::post('plans', [PlanController::class, 'store']);
+    Route::post('plans/edits', [PlanEditController::class, 'store']);
     Route::post('airs', [AirController::class, 'store']);
     Route::post('walls', [WallController::class, 'store']);
     Route::post('needs', [NeedController::class, 'store']);

@@ -13,7 +13,7 @@ use Illuminate\Testing\TestResponse;
 class AccessTest extends FeatureTestCase
 {
     /** Routes that touch no programme's records. */
-    private const OPEN = ['session', 'catalogue', 'evaluations', 'misfits', 'finds', 'sketches', 'workings', 'disputes', 'comparisons', 'needs', 'plans', 'walls', 'airs', 'programmes'];
+    private const OPEN = ['session', 'catalogue', 'evaluations', 'misfits', 'finds', 'sketches', 'workings', 'disputes', 'comparisons', 'needs', 'plans', 'plans/edits', 'walls', 'airs', 'programmes'];
 
     public function test_every_route_is_either_known_to_be_open_or_names_a_record(): void
     {
@@ -59,7 +59,7 @@ class AccessTest extends FeatureTestCase
         $stranger = $this->actingAs($this->person(Role::Organiser, Programme::factory()->create()));
         $unit = ['unit' => self::CHOICES];
         $asked = [
-            'evaluations' => $this->evaluation(), 'workings' => $this->evaluation(), 'plans' => $this->evaluation(), 'airs' => ['hours' => 1] + $this->evaluation(),
+            'evaluations' => $this->evaluation(), 'workings' => $this->evaluation(), 'plans' => $unit + ['room' => self::ENTRIES], 'plans/edits' => $unit + ['room' => self::ENTRIES, 'edit' => ['what' => 'add-corner', 'index' => 0]], 'airs' => ['hours' => 1] + $this->evaluation(),
             'misfits' => $unit, 'disputes' => $unit, 'sketches' => ['units' => [self::CHOICES]],
             'comparisons' => ['units' => [self::CHOICES], 'room' => self::ENTRIES, 'goal' => 'air-changes-5'],
             'finds' => ['wishes' => FindTest::WISHES, 'room' => self::ENTRIES, 'goal' => 'air-changes-5'],

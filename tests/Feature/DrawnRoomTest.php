@@ -39,7 +39,7 @@ class DrawnRoomTest extends FeatureTestCase
         $question['room']['people'] = '';
 
         $this->postJson('/api/v1/plans', $question)->assertOk();
-        $this->assertFaults($this->postJson('/api/v1/evaluations', $question), ['room.people']);
+        $this->assertFaults($this->postJson('/api/v1/evaluations', ['goal' => 'air-changes-5'] + $question), ['room.people']);
     }
 
     public function test_a_reading_of_the_tape_sets_a_wall_or_says_why_it_cannot(): void
@@ -75,7 +75,7 @@ class DrawnRoomTest extends FeatureTestCase
 
     public function test_seats_and_a_stove_are_minded_by_the_ledger(): void
     {
-        $ledger = fn (array $furnishings): array => $this->postJson('/api/v1/evaluations', ['unit' => self::CHOICES] + $this->drawn($furnishings))->assertOk()->json();
+        $ledger = fn (array $furnishings): array => $this->postJson('/api/v1/evaluations', ['unit' => self::CHOICES, 'goal' => 'air-changes-5'] + $this->drawn($furnishings))->assertOk()->json();
         $bare = $ledger([]);
         $near = $ledger([['kind' => 'unit', 'x' => 1, 'y' => 1], ['kind' => 'seat', 'x' => 1.5, 'y' => 1]]);
         $far = $ledger([['kind' => 'unit', 'x' => 1, 'y' => 1], ['kind' => 'seat', 'x' => 5.5, 'y' => 1]]);
@@ -94,7 +94,7 @@ class DrawnRoomTest extends FeatureTestCase
         $question = $this->drawn([['kind' => 'built-in', 'x' => 1, 'y' => 4, 'width' => '1', 'depth' => '', 'height' => '2 m']]);
         unset($question['unit']);
 
-        $kept = $this->postJson("/api/v1/sites/{$room->site_id}/rooms", $question)->assertCreated();
+        $kept = $this->postJson("/api/v1/sites/{$room->site_id}/rooms", ['goal' => 'air-changes-5'] + $question)->assertCreated();
         $kept->assertJsonPath('entries.outline.2', ['x' => 6, 'y' => 2, 'height' => '', 'taped' => false])->assertJsonPath('entries.furnishings.0.width', '1 m')->assertJsonPath('entries.furnishings.0.depth', '');
         $record = Room::query()->findOrFail($kept->json('id'));
         self::assertEqualsWithDelta([6.0, 5.0], [(float) $record->length_m, (float) $record->width_m], 1e-6);

@@ -19,11 +19,12 @@ class WorkingTest extends FeatureTestCase
         foreach ($answer->json('speeds') as $number => $speed) {
             self::assertSame($ledger->json("unit.speeds.{$number}.filterFlow"), $speed['clean']['flow']);
             self::assertSame($ledger->json("unit.speeds.{$number}.pressure"), $speed['clean']['pressure']);
-            self::assertLessThan($speed['clean']['x'], $speed['loaded']['x']);
+            self::assertLessThan($speed['clean']['at']['metric'][0][0], $speed['loaded']['at']['metric'][0][0]);
         }
         $chosen = $answer->json('speeds.'.$ledger->json('unit.chosen').'.clean');
-        $band = $answer->json('band');
-        self::assertTrue($band['x1'] < $chosen['x'] && $chosen['x'] < $band['x2'] && $band['y1'] < $chosen['y'] && $chosen['y'] < $band['y2']);
+        [$flow, $pressure] = $chosen['at']['imperial'][0];
+        [[$least, $low], , [$most, $high]] = $answer->json('band.imperial');
+        self::assertTrue($least < $flow && $flow < $most && $low < $pressure && $pressure < $high);
         $this->postJson('/api/v1/workings', ['unit' => null] + $this->evaluation())->assertUnprocessable();
     }
 

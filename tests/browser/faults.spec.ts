@@ -38,7 +38,7 @@ test('what would not fit is told with its reason before it is chosen', async ({ 
     await signIn(page);
     await page.getByRole('link', { name: /Classroom 1/ }).click();
     await page.getByRole('button', { name: /^Filter:/ }).click();
-    await page.getByLabel('Search').fill('18x18 13 economy');
+    await page.getByRole('textbox', { name: 'Search' }).fill('18x18 13 economy');
     await expect(page.getByText('Show 1 that do not fit')).toBeVisible();
     await page.getByText('Show 1 that do not fit').click();
     await expect(page.locator('.misfit')).toContainText('at most 1 in, 25 mm is allowed');

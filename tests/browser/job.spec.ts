@@ -40,7 +40,7 @@ test('from a tape measure to a build sheet, and all of it still there after a re
     await expect(page.locator('[data-test=needed]')).toHaveText('2');
 
     await page.getByRole('button', { name: /^Filter:/ }).click();
-    await page.getByLabel('Search').fill('20x20 dense 13');
+    await page.getByRole('textbox', { name: 'Search' }).fill('20x20 dense 13');
     await page.locator('[data-option="20x20x1-g13-dense"]').click();
     await expect(page.locator('[data-test=verdict]')).toContainText('✕ Probably falls short');
     expect(number(await row(page, 'cleanAir').textContent())).toBeGreaterThan(600);

@@ -2,87 +2,20 @@ import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { nextTick } from 'vue';
 import { api, type Corner, type RoomEntries } from '../../frontend/src/api/client';
 import { useTape } from '../../frontend/src/features/room/useTape';
-import {
-    addCorner,
-    apart,
-    addRecess,
-    inLine,
-    isRightWayRound,
-    moveCorner,
-    moveWall,
-    put,
-    rectangle,
-    removeCorner,
-    steadied,
-} from '../../frontend/src/features/room/plan';
+import { apart } from '../../frontend/src/features/room/plan';
 import RoomDrawing from '../../frontend/src/features/room/RoomDrawing.vue';
 import { FRESH_ROOM } from '../../frontend/src/features/work/useDraft';
 import { mounted, within } from './mounted';
 import { shown } from './samples';
 import { workOn } from './work';
 
-const taped = (corners: Corner[]): Corner[] => corners.map((corner) => ({ ...corner, taped: true }));
-const points = (corners: Corner[]): number[][] => corners.map(({ x, y }) => [x, y]);
 const tapes = (corners: Corner[]): boolean[] => corners.map((corner) => corner.taped);
-const room = taped(rectangle(6, 4, 0, 0));
-
-describe('what is pulled on a plan', () => {
-    it('is a rectangle however it was dragged, with the room on the left of its walls', () => {
-        const corners = [
-            [0, 0],
-            [6, 0],
-            [6, 4],
-            [0, 4],
-        ];
-        expect(points(rectangle(6, 4, 0, 0))).toEqual(corners);
-        expect(points(rectangle(0, 4, 6, 0))).toEqual(corners);
-    });
-
-    it('loses the readings of the walls that change and of no others', () => {
-        const corner = moveCorner(room, 0, 1, 1);
-        expect([points(corner)[0], tapes(corner)]).toEqual([
-            [1, 1],
-            [false, true, true, false],
-        ]);
-        const wall = moveWall(room, 1, 0.5, 9);
-        expect(points(wall)).toEqual([
-            [0, 0],
-            [6.5, 0],
-            [6.5, 4],
-            [0, 4],
-        ]);
-        expect(tapes(wall)).toEqual([false, true, false, true]);
-    });
-
-    it('gets a corner or a recess in a wall, and loses a corner down to three', () => {
-        expect(points(addCorner(room, 3)).at(-1)).toEqual([0, 2]);
-        const recessed = addRecess(room, 2, 0.5);
-        expect(recessed).toHaveLength(8);
-        expect(points(recessed)[4]![1]).toBeCloseTo(4.5);
-        expect(tapes(recessed)[2]).toBe(false);
-        const three = removeCorner(room, 2);
-        expect(three).toHaveLength(3);
-        expect(removeCorner(three, 0)).toBe(three);
-    });
-
-    it('is not pulled past what lies opposite', () => {
-        expect(isRightWayRound(moveWall(room, 1, -5.5, 0))).toBe(true);
-        expect(isRightWayRound(moveWall(room, 1, -6.5, 0))).toBe(false);
-    });
-
-    it('is steadied to three inches or five centimetres and drawn into line', () => {
-        expect(steadied(1.01, 'metric')).toBe(1);
-        expect(steadied(1.01, 'imperial')).toBeCloseTo(0.9906, 6);
-        expect(inLine(5.98, 'x', room, 0, 0.05)).toBe(6);
-        expect(inLine(5.5, 'x', room, 0, 0.05)).toBe(5.5);
-    });
-
-    it('goes into the picked wall or beside what in the room', () => {
-        expect(put('door', room, 1, 0)).toMatchObject({ kind: 'door', x: 6, y: 2, leads_to: '' });
-        const [one, two] = [put('seat', room, null, 0), put('seat', room, null, 1)];
-        expect(Math.hypot(one.x - two.x, one.y - two.y)).toBeGreaterThan(0.5);
-    });
-});
+const room: Corner[] = [
+    [0, 0],
+    [6, 0],
+    [6, 4],
+    [0, 4],
+].map(([x, y]) => ({ x: x!, y: y!, height: '', taped: true }));
 
 describe('readings on the sheet', () => {
     it('stay where they are while they are clear, and move along their wall where they are not', () => {
@@ -124,12 +57,18 @@ describe('the drawing of a room', () => {
         strokes: [],
         signs: [],
         standing: drawing,
+        step: 0.1,
     });
     const settled = async (): Promise<void> => {
         for (let i = 0; i < 6; i++) await new Promise((resolve) => setTimeout(resolve, 0));
         await nextTick();
     };
+    const seat = { kind: 'seat', x: 3, y: 2, width: '', depth: '', height: '', leads_to: '' };
+    /** What the server makes of a change, whatever it is. */
+    const moved = room.map((corner) => ({ ...corner, x: corner.x + 1 }));
+    const things = [{ ...seat, kind: 'door', x: 3, y: 0 }];
     const asked: [string, Record<string, unknown>][] = [];
+    const edits = () => asked.filter(([path]) => path === '/plans/edits').map(([, body]) => body.edit);
     let refusal: Record<string, unknown> | null = null;
 
     beforeEach(() => {
@@ -148,15 +87,18 @@ describe('the drawing of a room', () => {
         vi.spyOn(api, 'POST').mockImplementation((async (path: string, { body }: { body: { room: { outline: Corner[] } } }) => {
             asked.push([path, JSON.parse(JSON.stringify(body))]);
             if (path === '/walls' && refusal) return { error: refusal, response: new Response(null, { status: 422 }) };
-            const data = path === '/walls' ? taped(body.room.outline) : answer(body.room.outline.length || 4);
-            return { data, response: new Response(null, { status: 200 }) };
+            const answers: Record<string, unknown> = {
+                '/walls': body.room.outline.map((corner) => ({ ...corner, taped: true })),
+                '/plans/edits': { outline: moved, furnishings: things, height: '8 ft', plan: answer(4) },
+            };
+            return { data: answers[path] ?? answer(body.room.outline.length || 4), response: new Response(null, { status: 200 }) };
         }) as never);
     });
     afterEach(() => vi.restoreAllMocks());
 
     const page = (entries: Record<string, unknown>) => {
         const work = workOn({ entries: entries as Partial<RoomEntries> });
-        return { ...mounted(RoomDrawing, {}, 'imperial', work), draft: work.draft };
+        return { ...mounted(RoomDrawing, {}, 'imperial', work), draft: work.draft, held: work.held };
     };
 
     it('asks for nothing until something is drawn or read, and teaches how', () => {
@@ -176,26 +118,63 @@ describe('the drawing of a room', () => {
         expect(drawn.all('[role=button][data-corner]').map((one) => one.getAttribute('aria-label'))[0]).toBe('Corner 1, ceiling 8′');
     });
 
-    it('moves, bends and empties by keyboard', async () => {
-        const plain = page({ length: '20 ft', width: '13 ft', height: '8 ft', furnishings: [put('seat', room, null, 0)] });
+    it('moves, bends and empties by keyboard, one change after the other', async () => {
+        const plain = page({ length: '20 ft', width: '13 ft', height: '8 ft', furnishings: [seat] });
         await settled();
-        const press = (selector: string, key: string) =>
-            plain.one(selector).dispatchEvent(new KeyboardEvent('keydown', { key, bubbles: true }));
+        const press = (selector: string, key: string, shiftKey = false) =>
+            plain.one(selector).dispatchEvent(new KeyboardEvent('keydown', { key, shiftKey, bubbles: true }));
         press('[data-corner="2"]', 'ArrowRight');
-        expect(plain.draft.entries.outline[2]!.x).toBeCloseTo(6.096, 6);
+        press('[data-corner="2"]', 'ArrowRight', true);
         await settled();
+        // The second begins where the first has left the corner.
+        expect(edits()).toMatchObject([
+            { what: 'move-corner', index: 2, x: 6.1, y: 4, near: 0 },
+            { what: 'move-corner', index: 2, x: 7.8, y: 4 },
+        ]);
+        expect(plain.draft.entries.outline).toEqual(moved);
         press('[data-wall="0"]', 'ArrowDown');
-        expect(plain.draft.entries.outline[0]!.y).toBeCloseTo(-0.0762, 6);
         press('[data-furnishing="0"]', 'Delete');
-        expect(plain.draft.entries.furnishings).toEqual([]);
+        await settled();
+        expect(edits().slice(2)).toEqual([
+            { what: 'move-wall', index: 0, x: 0, y: -0.1 },
+            { what: 'remove-thing', index: 0 },
+        ]);
+    });
+
+    it('asks for no drawing that has come with a change', async () => {
+        const drawn = page({ height: '8 ft', outline: moved, furnishings: things });
+        await settled();
+        const plans = () => asked.filter(([path]) => path === '/plans').length;
+        const before = plans();
+        drawn.one('[data-wall="0"]').dispatchEvent(new KeyboardEvent('keydown', { key: 'ArrowUp', bubbles: true }));
+        await settled();
+        expect([edits().length, plans()]).toEqual([1, before]);
+    });
+
+    it('pulls only the latest place, from where the pull began, and holds until it is drawn', async () => {
+        const drawn = page({ height: '8 ft', outline: room.map((corner) => ({ ...corner })) });
+        await settled();
+        const corner = drawn.one('[data-corner="1"]');
+        corner.setPointerCapture = () => undefined;
+        const at = (type: string, clientX: number) =>
+            corner.dispatchEvent(new PointerEvent(type, { clientX, clientY: 100, bubbles: true }));
+        at('pointerdown', 400);
+        for (const x of [420, 440, 480]) at('pointermove', x);
+        at('lostpointercapture', 480);
+        expect(drawn.held.value).toBe(true);
+        await settled();
+        expect(drawn.held.value).toBe(false);
+        const pulls = asked.filter(([path]) => path === '/plans/edits');
+        expect(pulls).toHaveLength(2);
+        expect(pulls.map(([, body]) => (body.room as RoomEntries).outline[1]!.x)).toEqual([6, 6]);
     });
 
     it('puts a door in, which leads to a room of the site', async () => {
         const plain = page({ length: '20 ft', width: '13 ft', height: '8 ft' });
         await settled();
         await plain.click('.palette button');
-        expect(plain.draft.entries.furnishings[0]).toMatchObject({ kind: 'door', x: 3, y: 0 });
         await settled();
+        expect(edits()).toEqual([{ what: 'put', kind: 'door' }]);
         await plain.choose('Leads to', 'Hall');
         expect(plain.draft.entries.furnishings[0]!.leads_to).toBe('9');
     });

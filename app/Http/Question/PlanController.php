@@ -17,11 +17,17 @@ class PlanController extends Controller
     ])]
     public function store(PlanRequest $request, Evaluate $evaluate): JsonResponse
     {
-        $unit = $request->unit();
-        $read = $unit === null ? null : DesignEntry::read($unit, $evaluate->catalogue($unit, $request->programme(), null));
+        return new JsonResponse($this->drawn($request->room(), $request, $evaluate));
+    }
 
-        return new JsonResponse(PlanData::of(
-            (new PlanEntry($request->room(), $this->person($request)->measure))->plan(), $read?->design, ($read->units ?? 0) + array_sum(array_column($request->beside(), 'count')),
-        ));
+    /** @param  array<string, mixed>  $room  its entries */
+    public function drawn(array $room, PlanRequest $request, Evaluate $evaluate): PlanData
+    {
+        $unit = $request->unit();
+        $system = $this->person($request)->measure;
+        $read = $unit === null ? null : DesignEntry::read($unit, $evaluate->catalogue($unit, $request->programme(), null));
+        $units = ($read->units ?? 0) + array_sum(array_column($request->beside(), 'count'));
+
+        return PlanData::of((new PlanEntry($room, $system))->plan(), $read?->design, $units, $system);
     }
 }

@@ -13,7 +13,9 @@ use Jornel\Core\Drawing\Stroke;
 use Jornel\Core\Geometry\Wall;
 use Jornel\Core\Plan\FloorPlan;
 use Jornel\Core\Plan\Furnishing;
+use Jornel\Core\Plan\PlanEdit;
 use Jornel\Core\Quantity\Display;
+use Jornel\Core\Quantity\System;
 use Jornel\Core\Shape\Design;
 use Jornel\Core\Shape\Measurements;
 use OpenApi\Attributes as OA;
@@ -38,11 +40,12 @@ final readonly class PlanData
         #[OA\Property(items: new OA\Items(ref: StrokeData::class), description: 'Floor and walls, and units that were not placed by hand')] public array $strokes,
         #[OA\Property(items: new OA\Items(ref: PlanSignData::class))] public array $signs,
         #[OA\Property(description: 'The room from the front, with its far walls')] public DrawingData $standing,
+        #[OA\Property(description: 'By as much things are moved with the keyboard, m')] public float $step,
     ) {
     }
 
     /** @param  Design|null  $design  what stands in it, so many times */
-    public static function of(FloorPlan $plan, ?Design $design, int $units): self
+    public static function of(FloorPlan $plan, ?Design $design, int $units, System $system): self
     {
         $size = $design === null ? null : Measurements::of($design);
         $drawn = RoomPlan::of($plan, $units, $size === null ? null : [$size->width, $size->depth]);
@@ -58,6 +61,7 @@ final readonly class PlanData
             $strokes(...$drawn->floor, ...$drawn->units),
             array_map(fn (Furnishing $one, array $sign): PlanSignData => new PlanSignData($one->kind->label(), $one->x, $one->y, $strokes(...$sign)), $plan->furnishings, $drawn->signs),
             DrawingData::of(Drawing::of(RoomScene::of($plan, $design?->scene(), $units)), [], [], Display::RoomLength),
+            PlanEdit::step($system),
         );
     }
 }

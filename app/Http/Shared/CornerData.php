@@ -2,6 +2,7 @@
 
 namespace App\Http\Shared;
 
+use Jornel\Core\Plan\DrawnCorner;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(schema: 'Corner', description: 'A corner of the floor as it was drawn, with the wall that begins there')]
@@ -13,6 +14,16 @@ final readonly class CornerData
         #[OA\Property(description: 'Of the ceiling over it, where it is not that of the room')] public string $height,
         #[OA\Property(description: 'Whether the length of its wall was read off a tape')] public bool $taped,
     ) {
+    }
+
+    public static function drawn(DrawnCorner $corner): self
+    {
+        return new self($corner->x, $corner->y, $corner->height, $corner->taped);
+    }
+
+    public function corner(): DrawnCorner
+    {
+        return new DrawnCorner($this->x, $this->y, $this->height, $this->taped);
     }
 
     /** @param  array<mixed>  $row */

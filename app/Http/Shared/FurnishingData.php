@@ -2,6 +2,7 @@
 
 namespace App\Http\Shared;
 
+use Jornel\Core\Plan\DrawnThing;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(schema: 'Furnishing', description: 'Something on the plan of a room as it was put there')]
@@ -16,6 +17,16 @@ final readonly class FurnishingData
         #[OA\Property] public string $height,
         #[OA\Property(description: 'Of a door: number of the room behind it; empty for outdoors or what is not drawn')] public string $leads_to,
     ) {
+    }
+
+    public static function drawn(DrawnThing $thing): self
+    {
+        return new self($thing->kind, $thing->x, $thing->y, $thing->width, $thing->depth, $thing->height, $thing->leadsTo);
+    }
+
+    public function thing(): DrawnThing
+    {
+        return new DrawnThing($this->kind, $this->x, $this->y, $this->width, $this->depth, $this->height, $this->leads_to);
     }
 
     /** @param  array<mixed>  $row */

@@ -30,6 +30,12 @@ final class InvalidPlan extends Invalid
         return new self($field, "“{$kind}” is none of: ".implode(', ', $known).'.', $known);
     }
 
+    /** @param  list<string>  $known */
+    public static function edit(string $what, array $known): self
+    {
+        return new self('edit.what', "“{$what}” is none of: ".implode(', ', $known).'.', $known);
+    }
+
     public static function tooMany(string $field, int $most): self
     {
         return new self($field, "At most {$most} fit on one plan.");

@@ -1,6 +1,6 @@
 <script setup lang="ts" generic="V extends string | number">
 import { Select } from 'ant-design-vue';
-import { computed, useId } from 'vue';
+import { computed, nextTick, onMounted, ref, useId, watch } from 'vue';
 
 /** One of several, by its words; searched where there are many. */
 export interface Choice<T> {
@@ -16,6 +16,15 @@ const props = withDefaults(
 const emit = defineEmits<{ choose: [value: V] }>();
 
 const id = useId();
+const isOpen = ref(false);
+const host = ref<HTMLElement>();
+/** The control names an option as the active one before there are any: a screen reader would look for it in vain. */
+async function settle(): Promise<void> {
+    await nextTick();
+    if (!isOpen.value) host.value?.querySelector('input')?.removeAttribute('aria-activedescendant');
+}
+onMounted(settle);
+watch([isOpen, () => props.value, () => props.choices], settle);
 /** As many as can be read at a glance. */
 const GLANCE = 10;
 /** As many as are drawn at once; of more only those in sight. */
@@ -39,10 +48,11 @@ function matches(sought: string, option?: { label?: unknown }): boolean {
 </script>
 
 <template>
-    <span class="choice">
+    <span ref="host" class="choice">
         <label class="visually-hidden" :for="id">{{ label }}</label>
         <Select
             :id="id"
+            :open="isOpen"
             :value="value"
             :options="options"
             :placeholder="hint"
@@ -53,6 +63,7 @@ function matches(sought: string, option?: { label?: unknown }): boolean {
             :dropdown-match-select-width="false"
             :virtual="choices.length > DRAWN"
             not-found-content="Nothing found"
+            @dropdown-visible-change="(open: boolean) => (isOpen = open)"
             @change="(chosen) => emit('choose', chosen as V)"
         />
     </span>

@@ -9,25 +9,33 @@ const entries = computed(() => Object.entries(props.views) as [V, string][]);
 </script>
 
 <template>
-    <Tabs
-        class="views"
-        size="small"
-        type="card"
-        :active-key="view"
-        :animated="false"
-        :tab-bar-gutter="0"
-        :aria-label="label"
-        @change="(key) => emit('view', key as V)"
-    >
-        <TabPane v-for="[key, name] in entries" :key="key" :tab="name" />
-        <template #rightExtra><slot /></template>
-    </Tabs>
+    <div class="bar">
+        <Tabs
+            class="views"
+            size="small"
+            type="card"
+            :active-key="view"
+            :animated="false"
+            :tab-bar-gutter="0"
+            :aria-label="label"
+            @change="(key) => emit('view', key as V)"
+        >
+            <TabPane v-for="[key, name] in entries" :key="key" :tab="name" />
+        </Tabs>
+        <slot />
+    </div>
 </template>
 
 <style scoped>
-.views {
-    min-width: 0;
+.bar {
+    display: flex;
+    align-items: center;
+    gap: 12px;
     padding: 8px 12px 0;
+}
+.views {
+    flex: 1;
+    min-width: 0;
 }
 .views :deep(.ant-tabs-content-holder) {
     display: none;

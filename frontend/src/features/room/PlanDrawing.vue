@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import type { Corner, Furnishing, Plan } from '../../api/client';
+import type { Corner, Furnishing, Plan, RoomEntries } from '../../api/client';
 import { useSize } from '../../drawing/useSize';
 import { useMeasure } from '../../session/useMeasure';
 import { apart, type Picked } from './plan';
+import type { PlanEdits } from './usePlanEdits';
 import { usePlanHold } from './usePlanHold';
 import { usePlanSigns } from './usePlanSigns';
 import { usePlanView } from './usePlanView';
@@ -14,6 +15,8 @@ const props = defineProps<{
     corners: Corner[];
     furnishings: Furnishing[];
     picked: Picked | null;
+    entries: RoomEntries;
+    edits: PlanEdits;
     /** Rooms that a door may lead to. */
     neighbours: { id: number; name: string }[];
     /** What a reading beside a wall takes up, px. */
@@ -22,9 +25,8 @@ const props = defineProps<{
     margin: { left: number; right: number; top: number; bottom: number };
 }>();
 const emit = defineEmits<{
-    outline: [corners: Corner[]];
-    furnishings: [furnishings: Furnishing[]];
     pick: [picked: Picked | null];
+    remove: [picked: Picked];
     hold: [held: boolean];
 }>();
 defineSlots<{ wall(props: { index: number }): unknown }>();
@@ -37,9 +39,8 @@ const size = useSize(host);
 const sheet = usePlanView({ size, corners: () => props.corners, margin: () => props.margin, reading: () => props.reading });
 const { view, px, py, grid, walls, inwards } = sheet;
 const { held, isPicked, grip, beginFloor, dragFloor, endFloor } = usePlanHold(host, sheet, props, {
-    outline: (corners) => emit('outline', corners),
-    furnishings: (furnishings) => emit('furnishings', furnishings),
     pick: (picked) => emit('pick', picked),
+    remove: (picked) => emit('remove', picked),
     hold: (holds) => emit('hold', holds),
 });
 

@@ -31,7 +31,7 @@ const { picked, plan, corners, furnishings, errors, isDrawn } = props.drawing;
             @close="picked = null"
         />
         <div class="palette" role="group" aria-label="Add to the plan">
-            <Button v-for="one in KINDS" :key="one.kind" size="small" :title="one.says" @click="drawing.add(one.kind)">
+            <Button v-for="one in KINDS" :key="one.kind" size="small" :title="one.says" @click="void drawing.add(one.kind)">
                 <PlusOutlined aria-hidden="true" /> {{ one.name }}
             </Button>
             <Button type="text" size="small" @click="drawing.clear()">Start again</Button>

@@ -13,7 +13,7 @@ import SideField from './SideField.vue';
 import { SIDES, useRoomDrawing, type Side } from './useRoomDrawing';
 import WallTape from './WallTape.vue';
 
-const { held, history, neighbours } = useWork();
+const { draft, held, history, neighbours } = useWork();
 const { show } = useMeasure();
 const drawing = useRoomDrawing();
 const { plan, corners, furnishings, picked, isDrawn, tape, whole } = drawing;
@@ -49,8 +49,9 @@ function write(event: FocusEvent, holds: boolean): void {
             :neighbours="neighbours"
             :margin="around"
             :reading="reading"
-            @outline="drawing.outline"
-            @furnishings="drawing.furnish"
+            :entries="draft.entries"
+            :edits="drawing.edits"
+            @remove="drawing.remove"
             @pick="(what) => (picked = what)"
             @hold="(holds) => (held = holds)"
         >

@@ -1,6 +1,6 @@
 import { keepPreviousData, useQuery } from '@tanstack/vue-query';
 import { toValue, type MaybeRefOrGetter } from 'vue';
-import { answer, api, type RoomEntries } from '../../api/client';
+import { answer, api, type PlanEdit, type RoomEntries } from '../../api/client';
 import { useWrite } from '../../api/useWrite';
 import type { Question } from '../work/queries';
 
@@ -15,6 +15,12 @@ export const usePlanned = (question: MaybeRefOrGetter<PlanQuestion | null>) =>
         placeholderData: keepPreviousData,
         gcTime: 30_000,
     });
+
+/** What a hand does to the plan: the entries as they are after, and the plan drawn. */
+export const useEditPlan = () => useWrite((body: PlanQuestion & { edit: PlanEdit }) => answer(api.POST('/plans/edits', { body })));
+
+/** The key of a plan that was drawn. */
+export const planKey = (question: PlanQuestion) => ['plan', question] as const;
 
 /** The outline that comes of a tape's reading of one wall. */
 export const useReadWall = () =>

@@ -1,7 +1,7 @@
 import { shallowRef, type Ref } from 'vue';
-import type { Corner, Furnishing, Plan } from '../../api/client';
-import { useMeasure } from '../../session/useMeasure';
-import { inLine, isRightWayRound, moveCorner, moveWall, rectangle, removeCorner, STEP, steadied, type Picked } from './plan';
+import type { Corner, Furnishing, Plan, PlanEdit, RoomEntries } from '../../api/client';
+import type { Picked } from './plan';
+import type { PlanEdits } from './usePlanEdits';
 import type { usePlanView } from './usePlanView';
 
 interface Drawn {
@@ -9,27 +9,48 @@ interface Drawn {
     corners: Corner[];
     furnishings: Furnishing[];
     picked: Picked | null;
+    entries: RoomEntries;
+    edits: PlanEdits;
 }
 
 interface Changes {
-    outline(corners: Corner[]): void;
-    furnishings(furnishings: Furnishing[]): void;
     pick(picked: Picked | null): void;
+    remove(picked: Picked): void;
     hold(held: boolean): void;
 }
 
+/** Moved less far than this it was a click, px. */
+const CLICK = 4;
+/** A hand that draws a corner into line with others is helped within this, px. */
+const NEAR = 6;
+/** Steps with the keyboard, m to the right and away from the viewer; with shift they are as many times as long. */
+const STEPS: Record<string, [number, number]> = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, 1], ArrowDown: [0, -1] };
+const LONG = 8;
+
+const MOVES = { corner: 'move-corner', wall: 'move-wall', furnishing: 'move-thing' } as const;
+
+/** What moves something: walls are told by how much, everything else where to. */
+const moved = (what: Picked, from: { x: number; y: number }, dx: number, dy: number, near: number): PlanEdit => ({
+    what: MOVES[what.kind],
+    index: what.index,
+    ...(what.kind === 'wall' ? { x: dx, y: dy } : { x: from.x + dx, y: from.y + dy }),
+    ...(what.kind === 'corner' ? { near } : {}),
+});
+
 /** Taking hold of what is on a plan: pulled with the pointer, stepped with the keyboard. */
 export function usePlanHold(host: Ref<HTMLElement | undefined>, sheet: ReturnType<typeof usePlanView>, props: Drawn, emit: Changes) {
-    const { measure } = useMeasure();
-
-    type Held = Picked & { atX: number; atY: number; fromX: number; fromY: number; corners: Corner[]; moved: boolean };
+    type Place = { x: number; y: number };
+    type Held = Picked & { at: Place; from: Place; entries: RoomEntries; moved: boolean };
     const held = shallowRef<Held | null>(null);
-    const dragged = shallowRef<{ x: number; y: number } | null>(null);
+    const dragged = shallowRef<{ at: Place; entries: RoomEntries } | null>(null);
 
-    function where(event: PointerEvent): { x: number; y: number } {
+    function where(event: PointerEvent): Place {
         const box = host.value?.getBoundingClientRect();
         return sheet.placeOf(event.clientX - (box?.left ?? 0), event.clientY - (box?.top ?? 0));
     }
+    /** Where something lies: things in walls lie where the answer put them. */
+    const placeOf = ({ kind, index }: Picked): Place | undefined =>
+        kind === 'furnishing' ? (props.plan?.signs[index] ?? props.furnishings[index]) : props.corners[index];
 
     /** Takes hold of something: what was being written is done, and the sheet lies still. */
     function take(event: PointerEvent): void {
@@ -38,56 +59,31 @@ export function usePlanHold(host: Ref<HTMLElement | undefined>, sheet: ReturnTyp
         sheet.frozen.value = sheet.fitted.value;
         emit.hold(true);
     }
-
-    function begin(event: PointerEvent, picked: Picked): void {
-        const { x, y } = where(event);
-        const one =
-            picked.kind === 'furnishing'
-                ? (props.plan?.signs[picked.index] ?? props.furnishings[picked.index])
-                : props.corners[picked.index];
-        if (!one) return;
-        take(event);
-        held.value = { ...picked, atX: x, atY: y, fromX: one.x, fromY: one.y, corners: props.corners, moved: false };
-        emit.pick(picked);
+    /** Lets go of it; the hold lasts until its last place is drawn, so that all of it is one step. */
+    async function end(): Promise<void> {
+        sheet.frozen.value = null;
+        held.value = null;
+        dragged.value = null;
+        await props.edits.settled();
+        emit.hold(false);
     }
 
-    /** Moved less far than this it was a click, px. */
-    const CLICK = 4;
-    /** A hand that draws a corner into line with others is helped within this, px. */
-    const NEAR = 6;
-
+    function begin(event: PointerEvent, picked: Picked): void {
+        const from = placeOf(picked);
+        if (!from) return;
+        const at = where(event);
+        take(event);
+        held.value = { ...picked, at, from: { x: from.x, y: from.y }, entries: props.entries, moved: false };
+        emit.pick(picked);
+    }
     function drag(event: PointerEvent): void {
         if (!held.value) return;
         const { x, y } = where(event);
-        const [dx, dy] = [x - held.value.atX, y - held.value.atY];
-        if (!held.value.moved && Math.hypot(dx, dy) * sheet.view.value.scale < CLICK) return;
+        const { at, from, entries } = held.value;
+        const { scale } = sheet.view.value;
+        if (!held.value.moved && Math.hypot(x - at.x, y - at.y) * scale < CLICK) return;
         held.value = { ...held.value, moved: true };
-        move(held.value, held.value.corners, held.value.fromX + dx, held.value.fromY + dy, dx, dy, NEAR / sheet.view.value.scale);
-    }
-
-    /** @param near within which a corner is drawn into line with others, m */
-    function move(what: Picked, corners: Corner[], x: number, y: number, dx: number, dy: number, near: number): void {
-        const steady = (value: number): number => steadied(value, measure.value);
-        if (what.kind === 'furnishing') {
-            emit.furnishings(props.furnishings.map((one, index) => (index === what.index ? { ...one, x: steady(x), y: steady(y) } : one)));
-            return;
-        }
-        const drawn =
-            what.kind === 'wall'
-                ? moveWall(corners, what.index, steady(dx), steady(dy))
-                : moveCorner(
-                      corners,
-                      what.index,
-                      inLine(steady(x), 'x', corners, what.index, near),
-                      inLine(steady(y), 'y', corners, what.index, near),
-                  );
-        if (isRightWayRound(drawn)) emit.outline(drawn);
-    }
-
-    function end(): void {
-        sheet.frozen.value = null;
-        held.value = null;
-        emit.hold(false);
+        props.edits.pull(entries, moved(held.value, from, x - at.x, y - at.y, NEAR / scale));
     }
 
     /** On an empty mat a rectangle is dragged. */
@@ -97,23 +93,17 @@ export function usePlanHold(host: Ref<HTMLElement | undefined>, sheet: ReturnTyp
             return;
         }
         take(event);
-        dragged.value = where(event);
+        dragged.value = { at: where(event), entries: props.entries };
     }
     function dragFloor(event: PointerEvent): void {
         if (!dragged.value) return;
-        const { x, y } = where(event);
-        const [from, to] = [dragged.value, { x, y }].map((point) => ({
-            x: steadied(point.x, measure.value),
-            y: steadied(point.y, measure.value),
-        }));
-        if (from && to && Math.abs(to.x - from.x) >= 1 && Math.abs(to.y - from.y) >= 1) emit.outline(rectangle(from.x, from.y, to.x, to.y));
+        const { at, entries } = dragged.value;
+        const to = where(event);
+        props.edits.pull(entries, { what: 'rectangle', x: at.x, y: at.y, x2: to.x, y2: to.y });
     }
     function endFloor(): void {
-        if (dragged.value) end();
-        dragged.value = null;
+        if (dragged.value) void end();
     }
-
-    const STEPS: Record<string, [number, number]> = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, 1], ArrowDown: [0, -1] };
 
     function key(event: KeyboardEvent, picked: Picked): void {
         const step = STEPS[event.key];
@@ -122,18 +112,11 @@ export function usePlanHold(host: Ref<HTMLElement | undefined>, sheet: ReturnTyp
             emit.pick(picked);
         } else if (event.key === 'Delete' || event.key === 'Backspace') {
             event.preventDefault();
-            if (picked.kind === 'corner') emit.outline(removeCorner(props.corners, picked.index));
-            if (picked.kind === 'furnishing') emit.furnishings(props.furnishings.filter((_, index) => index !== picked.index));
-            emit.pick(null);
+            emit.remove(picked);
         } else if (step) {
             event.preventDefault();
-            const by = STEP[measure.value] * (event.shiftKey ? 8 : 1);
-            const [dx, dy] = [step[0] * by, step[1] * by];
-            const one =
-                picked.kind === 'furnishing'
-                    ? (props.plan?.signs[picked.index] ?? props.furnishings[picked.index])
-                    : props.corners[picked.index];
-            if (one) move(picked, props.corners, one.x + dx, one.y + dy, dx, dy, 0);
+            const by = (props.plan?.step ?? 0) * (event.shiftKey ? LONG : 1);
+            void props.edits.edit(() => moved(picked, placeOf(picked) ?? { x: 0, y: 0 }, step[0] * by, step[1] * by, 0));
         }
     }
     const isPicked = (kind: Picked['kind'], index: number): boolean => props.picked?.kind === kind && props.picked.index === index;
@@ -148,7 +131,7 @@ export function usePlanHold(host: Ref<HTMLElement | undefined>, sheet: ReturnTyp
         onPointerdown: (event: PointerEvent) => begin(event, { kind, index }),
         onPointermove: drag,
         // Let go of, or taken away by the system.
-        onLostpointercapture: end,
+        onLostpointercapture: () => void end(),
         onKeydown: (event: KeyboardEvent) => key(event, { kind, index }),
     });
 

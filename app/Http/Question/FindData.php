@@ -65,8 +65,8 @@ final readonly class FindData
         foreach (Axis::cases() as $axis) {
             $values = array_map($axis->value(...), $answer->front);
             $places[$axis->value] = $values === [] ? fn (float $value): float => 1.0 : $axis->places($values);
-            $axes[] = ['key' => $axis->value, 'name' => $axis->label(), 'marks' => array_map(
-                fn (float $value): array => ['place' => round($places[$axis->value]($value), 4), 'label' => Shown::sentence(Sentence::of('%s', $axis->figure($value)))],
+            $axes[] = ['key' => $axis->value, 'name' => $axis->measure()->label(), 'marks' => array_map(
+                fn (float $value): array => ['place' => round($places[$axis->value]($value), 4), 'label' => Shown::sentence(Sentence::of('%s', $axis->measure()->figure($value)))],
                 $values === [] ? [] : $axis->marks($values),
             )];
         }

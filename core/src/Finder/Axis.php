@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Finder;
 
-use Jornel\Core\Quantity\Display;
+use Jornel\Core\Measure\Measure;
 
 /** One measure of the picture of all builds: where each stands along it, the best end at 1. */
 enum Axis: string
@@ -16,42 +16,22 @@ enum Axis: string
     case Power = 'power';
     case Minutes = 'minutes';
 
-    public function label(): string
+    public function measure(): Measure
     {
         return match ($this) {
-            self::Cost => 'Cost',
-            self::Level => 'Level',
-            self::Share => 'Output',
-            self::Footprint => 'Floor',
-            self::Power => 'Power',
-            self::Minutes => 'Work',
+            self::Cost => Measure::TotalCost,
+            self::Level => Measure::Level,
+            self::Share => Measure::Output,
+            self::Footprint => Measure::Footprint,
+            self::Power => Measure::Power,
+            self::Minutes => Measure::Minutes,
         };
     }
 
-    /** @return float money, dBA, share of the goal, m2, W, min */
+    /** @return float in the unit of its measure */
     public function value(Found $found): float
     {
-        return match ($this) {
-            self::Cost => $found->measures->totalCost() / 100.0,
-            self::Level => $found->measures->level,
-            self::Share => $found->share,
-            self::Footprint => $found->measures->footprint,
-            self::Power => $found->measures->power,
-            self::Minutes => $found->measures->minutes,
-        };
-    }
-
-    /** @return array{Display, float}|string as it is written */
-    public function figure(float $value): array|string
-    {
-        return match ($this) {
-            self::Cost => number_format($value, 0),
-            self::Level => [Display::Level, $value],
-            self::Share => [Display::Share, $value],
-            self::Footprint => [Display::Area, $value],
-            self::Power => [Display::Power, $value],
-            self::Minutes => [Display::Minutes, 60.0 * $value],
-        };
+        return $this === self::Share ? $found->share : $found->measures->in($this->measure());
     }
 
     /**
@@ -66,7 +46,7 @@ enum Axis: string
         $byRatio = $low > 0.0 && $high / $low > 6.0 && $this !== self::Level;
         $scale = fn (float $value): float => $byRatio ? log($value) : $value;
         $span = $scale($high) - $scale($low);
-        $isBetterHigh = $this === self::Share;
+        $isBetterHigh = $this->measure()->isBetterHigh();
 
         return fn (float $value): float => $span <= 0.0 ? 1.0 : ($isBetterHigh ? ($scale($value) - $scale($low)) / $span : ($scale($high) - $scale($value)) / $span);
     }
@@ -83,6 +63,6 @@ enum Axis: string
         $middle = $low > 0.0 && $high / $low > 6.0 && $this !== self::Level ? sqrt($low * $high) : ($low + $high) / 2.0;
         $marks = $low === $high ? [$low] : [$high, $middle, $low];
 
-        return $this === self::Share ? array_reverse($marks) : $marks;
+        return $this->measure()->isBetterHigh() ? array_reverse($marks) : $marks;
     }
 }

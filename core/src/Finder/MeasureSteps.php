@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Finder;
 
+use Jornel\Core\Measure\Measure;
+use LogicException;
+
 /**
  * How builds are compared: six measures, each in steps below which hardly anybody would choose by it (assumed).
  *
@@ -44,6 +47,20 @@ final class MeasureSteps
 
     /** The guard bits over the six fields. */
     private const GUARDS = (1 << 9) | (1 << 19) | (1 << 29) | (1 << 34) | (1 << 41) | (1 << 56);
+
+    /** @return float one step of a measure, in its unit */
+    public static function step(Measure $measure): float
+    {
+        return match ($measure) {
+            Measure::FirstCost, Measure::RunningCost, Measure::TotalCost => self::COST / 100.0,
+            Measure::Level => self::LEVEL,
+            Measure::Output => self::SHARE,
+            Measure::Footprint => self::FOOTPRINT,
+            Measure::Power => self::POWER,
+            Measure::Minutes => self::MINUTES,
+            Measure::CleanAir, Measure::Bypass, Measure::Height => throw new LogicException('Builds are not compared by this in steps.'),
+        };
+    }
 
     /** @param  float  $share  of the goal, 1 where it is just reached */
     public static function of(Measures $measures, float $share): int

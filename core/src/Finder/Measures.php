@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Finder;
 
+use Jornel\Core\Measure\Measure;
+use LogicException;
+
 /** What a candidate costs, takes and sounds like: all that is known of it before its air is balanced. */
 final readonly class Measures
 {
@@ -61,17 +64,33 @@ final readonly class Measures
         return $this->firstCost + $this->running;
     }
 
+    /** @return float in the unit of that measure; of those that are known before the air is balanced */
+    public function in(Measure $measure): float
+    {
+        return match ($measure) {
+            Measure::Level => $this->level,
+            Measure::FirstCost => $this->firstCost / 100.0,
+            Measure::RunningCost => $this->running / 100.0,
+            Measure::TotalCost => $this->totalCost() / 100.0,
+            Measure::Footprint => $this->footprint,
+            Measure::Height => $this->height,
+            Measure::Power => $this->power,
+            Measure::Minutes => $this->minutes,
+            Measure::CleanAir, Measure::Output, Measure::Bypass => throw new LogicException('This is known only once the air is balanced.'),
+        };
+    }
+
     /** @return float dBA, money, m2, m, W, min, or a number of what is missing */
     public function of(Limit $limit): float
     {
         return match ($limit) {
-            Limit::Level => $this->level,
-            Limit::FirstCost => $this->firstCost / 100.0,
-            Limit::TotalCost => $this->totalCost() / 100.0,
-            Limit::Footprint => $this->footprint,
-            Limit::Height => $this->height,
-            Limit::Power => $this->power,
-            Limit::Minutes => $this->minutes,
+            Limit::Level => $this->in(Measure::Level),
+            Limit::FirstCost => $this->in(Measure::FirstCost),
+            Limit::TotalCost => $this->in(Measure::TotalCost),
+            Limit::Footprint => $this->in(Measure::Footprint),
+            Limit::Height => $this->in(Measure::Height),
+            Limit::Power => $this->in(Measure::Power),
+            Limit::Minutes => $this->in(Measure::Minutes),
             Limit::Tools => (float) $this->missingTools,
             Limit::Skills => (float) $this->missingSkills,
             Limit::Stock => (float) $this->missingParts,

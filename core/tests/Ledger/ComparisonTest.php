@@ -24,7 +24,7 @@ final class ComparisonTest extends TestCase
         self::assertContains('lowest first cost', $panel);
         self::assertSame(['most clean air'], $cube);
         self::assertContains('quietest', $array);
-        self::assertContains('least power', $array);
+        self::assertContains('lowest power', $array);
     }
 
     public function test_of_two_alike_none_is_best(): void

@@ -6,8 +6,8 @@ complain() { printf 'jornel: %s\n' "$*" >&2; exit 1; }
 
 # Runs a command with its output kept, and shows the output only when it fails.
 quietly() {
-    local log="$root/var/log/setup.log"
-    mkdir -p "$root/var/log"
+    local log="${run:-$root/var/log}/setup.log"
+    mkdir -p "$(dirname "$log")"
     if ! "$@" >"$log" 2>&1; then
         tail -n 40 "$log" >&2
         complain "this failed: $*   (all of it: $log)"

@@ -1,49 +1,76 @@
-# Everything that is checked, on a database and a web server of its own.
+# Everything that is checked, in two lanes side by side: the browser with a web server, and all the rest. Each lane has a
+# database of its own, because the browser's is stopped and started in the middle of a test.
 
 run_tests() {
     use_instance test
     export APP_ENV=testing APP_KEY='base64:dGVzdHMtdXNlLXRoaXMta2V5LWFuZC1ub3RoaW5nLWU=' SESSION_DRIVER=file CACHE_STORE=database QUEUE_CONNECTION=sync
-    local began=$SECONDS failed=() totals=()
+    local began=$SECONDS
+    results="$run/results" lock="$run/lock"
+    : >"$results"
     need_system_packages test
     need_php_packages
     need_node_packages
-    start_database
-    trap 'halt web; halt away; halt database' EXIT
-    quietly php artisan migrate:fresh --force --seed
     build_frontend
 
-    check core vendor/bin/phpunit -c core/phpunit.xml --colors=never
-    check feature vendor/bin/phpunit --testsuite feature --colors=never
-    NO_COLOR=1 check unit npm run --silent unit
-    check reference vendor/bin/phpunit --testsuite reference --colors=never
+    trap 'trap - INT; kill 0' INT
+    (check_in_browser) &
+    (check_the_rest) &
+    wait
+    trap - INT
+
+    printf '\n%s' "$(cut -d: -f2- "$results" | paste -sd, | sed 's/,/, /g')"
+    if grep -q '^failed:' "$results"; then
+        printf ': FAILED: %s (%d s)\n' "$(sed -n 's/^failed:\([^ ]*\).*/\1/p' "$results" | paste -sd' ')" $((SECONDS - began))
+        return 1
+    fi
+    if [ "$(wc -l <"$results")" -ne "$CHECKS" ]; then
+        printf ': FAILED: a lane ended early (%d s)\n' $((SECONDS - began))
+        return 1
+    fi
+    printf ': all passed in %d s\n' $((SECONDS - began))
+}
+
+# How many checks both lanes make.
+CHECKS=13
+
+check_in_browser() {
+    trap 'halt web; halt away; halt database' EXIT
+    start_database
     quietly php artisan migrate:fresh --force --seed
     start_web 127.0.0.1 "$(free_port)"
     DB_PORT=1 start_web 127.0.0.1 "$(free_port)" away
     JORNEL_URL=$(web_address) JORNEL_AWAY_URL=$(web_address away) JORNEL_RESTART=$root/bin/restart-tests.sh check browser npx playwright test
-    check command tests/command.sh
     check deploy tests/deploy.sh
+    check command tests/command.sh
+}
+
+check_the_rest() {
+    use_instance rest
+    trap 'halt database' EXIT
+    check core vendor/bin/phpunit -c core/phpunit.xml --colors=never --no-progress
+    start_database
+    quietly php artisan migrate:fresh --force --seed
+    check feature vendor/bin/phpunit --testsuite feature --colors=never --no-progress
+    check reference vendor/bin/phpunit --testsuite reference --colors=never --no-progress
+    NO_COLOR=1 check unit npm run --silent unit
     check analysis vendor/bin/phpstan analyse --no-progress --memory-limit=1G -c phpstan.neon
     check analysis-of-core vendor/bin/phpstan analyse --no-progress --memory-limit=1G -c core/phpstan.neon
     check types npm run --silent types
     check lint npm run --silent lint
     check style-php vendor/bin/pint --test
     check style npm run --silent style
-
-    printf '\n%s' "$(IFS=,; echo "${totals[*]}" | sed 's/,/, /g')"
-    if [ ${#failed[@]} -gt 0 ]; then
-        printf ': FAILED: %s (%d s)\n' "${failed[*]}" $((SECONDS - began))
-        return 1
-    fi
-    printf ': all passed in %d s\n' $((SECONDS - began))
 }
 
-# Runs one check, shows what it prints, and counts its tests.
+# Runs one check, shows what it printed once it is through, and notes how many tests it has and how long it took.
 check() {
-    local name=$1 log count
+    local name=$1 log="$run/$1.log" outcome=passed count began=$SECONDS
     shift
-    log="$run/$name.log"
-    printf '\n== %s\n' "$name"
-    if "$@" 2>&1 | tee "$log"; then :; else failed+=("$name"); fi
+    "$@" >"$log" 2>&1 || outcome=failed
     count=$(sed -nE 's/^OK.*\(([0-9]+) tests?,.*/\1/p; s/^Tests: ([0-9]+),.*/\1/p; s/^ *([0-9]+) passed.*/\1/p; s/^ *Tests +([0-9]+) passed.*/\1/p' "$log" | tail -n 1)
-    totals+=("$name${count:+ $count}")
+    {
+        flock 9
+        printf '\n== %s (%d s)\n' "$name" $((SECONDS - began))
+        cat "$log"
+        echo "$outcome:$name${count:+ $count}" >>"$results"
+    } 9>"$lock"
 }

@@ -18,6 +18,7 @@ async function pull(page: Page, from: { x: number; y: number }, by: { x: number;
 
 test('a room is dragged, taped, bent and furnished, and kept as it was drawn', async ({ page }) => {
     await signIn(page);
+    await page.goto('/');
     await page.getByRole('link', { name: '+ Add a room' }).first().click();
     await page.getByLabel('Name of the room').fill('Drawn hall');
     await page.getByRole('textbox', { name: 'People' }).fill('10');

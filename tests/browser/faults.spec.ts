@@ -36,6 +36,7 @@ test('an ambiguous comma is asked back and answered with one click', async ({ pa
 
 test('what would not fit is told with its reason before it is chosen', async ({ page }) => {
     await signIn(page);
+    await page.goto('/');
     await page.getByRole('link', { name: /Classroom 1/ }).click();
     await page.getByRole('button', { name: /^Filter:/ }).click();
     await page.getByRole('textbox', { name: 'Search' }).fill('18x18 13 economy');
@@ -48,6 +49,7 @@ test('what would not fit is told with its reason before it is chosen', async ({ 
 
 test('a version computed with older figures says so', async ({ page }) => {
     await signIn(page);
+    await page.goto('/');
     await page.getByRole('link', { name: /Classroom 2/ }).click();
     await expect(page.getByRole('button', { name: 'Save version 2' })).toBeDisabled();
     await page.getByRole('button', { name: 'One unit less' }).click();
@@ -92,6 +94,7 @@ test('two people on one build are told, and neither loses anything', async ({ pa
 
 test('both measures, switched in place', async ({ page }) => {
     await signIn(page);
+    await page.goto('/');
     await page.getByRole('link', { name: /Classroom 1/ }).click();
     await expect(row(page, 'cleanAir')).toHaveText(/cfm$/);
     await page.getByText('m · m³/h').click();
@@ -103,6 +106,8 @@ test('both measures, switched in place', async ({ page }) => {
 
 test('a reader may look but not save', async ({ page }) => {
     await signIn(page, { email: 'maribel@alderfen.example', password: 'reed-and-willow' });
+    await page.goto('/');
+    await expect(page.getByRole('link', { name: /Classroom 1/ })).toBeVisible();
     await expect(page.getByText('+ Add a room')).toHaveCount(0);
     await page.getByRole('link', { name: /Classroom 1/ }).click();
     await expect(page.getByText('Only builders and organisers can save')).toBeVisible();

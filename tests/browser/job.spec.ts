@@ -3,10 +3,10 @@ import { writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { expect, test } from '@playwright/test';
-import { choose, measureRoom, number, row, side, signIn, stage } from './steps';
+import { choose, measureRoom, number, row, side, signIn, signInByForm, stage } from './steps';
 
 test('from a tape measure to a build sheet, and all of it still there after a restart', async ({ page, browser }) => {
-    await signIn(page);
+    await signInByForm(page);
 
     // 1. A room of one's own: 27' 6" x 8.4 m x 9 ft is 193.1 m3, 6,821 ft3.
     await measureRoom(page, 'Reading loft', { length: '27\' 6"', width: '8,4 m', height: '9 ft' });
@@ -44,7 +44,7 @@ test('from a tape measure to a build sheet, and all of it still there after a re
     await page.locator('[data-option="20x20x1-g13-dense"]').click();
     await expect(page.locator('[data-test=verdict]')).toContainText('✕ Probably falls short');
     expect(number(await row(page, 'cleanAir').textContent())).toBeGreaterThan(600);
-    await page.getByRole('button', { name: 'Close' }).click();
+    await page.getByRole('button', { name: 'Close', exact: true }).click();
     await page.getByRole('button', { name: 'One unit more' }).click();
     await expect(page.locator('[data-test=verdict]')).toContainText('✓ Reaches the goal');
     await expect(page.locator('[data-test=surer]')).toContainText('would narrow from');
@@ -91,6 +91,7 @@ test('from a tape measure to a build sheet, and all of it still there after a re
 
 test('the demo programme shows rooms that are measured, designed and falling short', async ({ page }) => {
     await signIn(page);
+    await page.goto('/');
     await expect(page.getByRole('link', { name: /Waiting room/ })).toContainText('falls short');
     await expect(page.getByRole('link', { name: /Music room/ })).toContainText('no build yet');
     await page.getByRole('link', { name: /Basement bench/ }).click();

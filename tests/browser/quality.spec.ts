@@ -25,9 +25,10 @@ for (const scheme of ['light', 'dark'] as const) {
             await page.goto(screen);
             await expect(page.locator(CONTENT).first()).toBeVisible();
             await page.waitForTimeout(400);
-            const found = (await new AxeBuilder({ page }).analyze()).violations.filter((one) =>
-                ['serious', 'critical'].includes(one.impact ?? ''),
-            );
+            const axe = new AxeBuilder({ page });
+            // In the other scheme only the colours are others.
+            if (scheme === 'dark') axe.withRules(['color-contrast', 'link-in-text-block']);
+            const found = (await axe.analyze()).violations.filter((one) => ['serious', 'critical'].includes(one.impact ?? ''));
             expect(found.map((one) => `${screen} ${one.id}: ${one.nodes.map((node) => node.target).join(' | ')}`)).toEqual([]);
         }
     });

@@ -3,6 +3,7 @@ import { number, pick, row, signIn, stage, view } from './steps';
 
 test('what stands in a room counts together, and what is wrong of a purifier is said at its field', async ({ page }) => {
     await signIn(page);
+    await page.goto('/');
     await page.getByRole('link', { name: /Waiting room/ }).click();
     await view(page, 'In the room');
     const stands = page.locator('.stands');
@@ -43,6 +44,7 @@ test('what stands in a room counts together, and what is wrong of a purifier is 
 
 test('a second build begins beside the first and counts once it is saved', async ({ page }) => {
     await signIn(page);
+    await page.goto('/');
     await page.getByRole('link', { name: /Basement bench/ }).click();
     await view(page, 'In the room');
     const alone = number(await row(page, 'cleanAir').textContent());
@@ -66,6 +68,7 @@ test('a second build begins beside the first and counts once it is saved', async
 
 test('the air of the room falls over an hour and a day, from what one sets', async ({ page }) => {
     await signIn(page);
+    await page.goto('/');
     await page.getByRole('link', { name: /Classroom 1/ }).click();
     await view(page, 'Air');
     await expect(page.locator('[data-test=gone]').first()).toContainText('90 % gone in');

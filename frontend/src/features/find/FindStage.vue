@@ -85,7 +85,7 @@ function take(choices: Choices): void {
                     count what is in the room ({{ count(there) }})
                 </Checkbox>
             </template>
-            <Progress v-if="busy" class="busy" :percent="100" status="active" :show-info="false" size="small" />
+            <Progress v-if="busy" aria-label="Searching" class="busy" :percent="100" status="active" :show-info="false" size="small" />
         </div>
         <div v-if="found" class="scroll" tabindex="0" role="region" aria-label="Best builds" :class="{ stale: busy }">
             <template v-if="found.builds.length">

@@ -63,13 +63,13 @@ onBeforeUnmount(() => window.removeEventListener('keydown', onKey));
         open
         placement="left"
         width="min(400px, 100%)"
-        :title="name"
         :get-container="false"
         :mask="false"
         :autofocus="false"
         :root-style="{ position: 'absolute' }"
         @close="open = null"
     >
+        <template #title><h2>{{ name }}</h2></template>
         <div ref="body" class="body" tabindex="-1" role="group" :aria-label="`Choose: ${name}`">
             <SearchField v-if="options.length > FEW" v-model="sought" label="Search" hint="Search, for example “20x20 14 dense”" />
             <div class="list" @pointerleave="looking = null">
@@ -150,7 +150,8 @@ onBeforeUnmount(() => window.removeEventListener('keydown', onKey));
 .panel .ant-drawer-header-title {
     flex-direction: row-reverse;
 }
-.panel .ant-drawer-title {
+.panel .ant-drawer-title h2 {
+    margin: 0;
     font-size: 18px;
     font-weight: 700;
 }

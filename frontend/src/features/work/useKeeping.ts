@@ -24,8 +24,9 @@ export function useKeeping(
     const writing = useWrite(
         ({ room, work }: { room: number; work: string | null }) => {
             const params = { path: { room } };
+            // Kept alive over a reload that follows a save, or the draft would come back with it.
             return work === null
-                ? answer(api.DELETE('/rooms/{room}/draft', { params }))
+                ? answer(api.DELETE('/rooms/{room}/draft', { params, keepalive: true }))
                 : answer(api.PUT('/rooms/{room}/draft', { params, body: { work } }));
         },
         (_, { work }) => {
@@ -45,7 +46,8 @@ export function useKeeping(
     watch([unsaved, ready, may], ([work]) => {
         if (work === null) state.value = 'none';
         clearTimeout(pause);
-        pause = setTimeout(() => void keep(), STILL);
+        // What is saved leaves nothing behind, and at once.
+        pause = setTimeout(() => void keep(), work === null ? 0 : STILL);
     });
     const again = (): void => void keep();
     onMounted(() => window.addEventListener('online', again));

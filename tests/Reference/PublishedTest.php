@@ -8,7 +8,7 @@ use Jornel\Core\Airflow\Unit as PurifierUnit;
 use Jornel\Core\Document\Documents;
 use Jornel\Core\Part\Grade;
 use Jornel\Core\Part\Rating\RatingStep;
-use Jornel\Core\Quantity\Unit;
+use Jornel\Core\Quantity\UnitOfMeasure;
 use Jornel\Core\Room\Enclosure;
 use Jornel\Core\Room\RoomAir;
 use Jornel\Core\Shape\Corners;
@@ -63,7 +63,7 @@ class PublishedTest extends TestCase
     {
         $uses = Sample::data()->occupancies();
 
-        self::near('cfm a person, ASHRAE 241-2023 (from memory)', array_values(self::PER_PERSON), array_map(fn (string $use): float => Unit::CubicFootPerMinute->fromSi($uses->get($use)->cleanAirPerPerson), array_keys(self::PER_PERSON)), 1e-9);
+        self::near('cfm a person, ASHRAE 241-2023 (from memory)', array_values(self::PER_PERSON), array_map(fn (string $use): float => UnitOfMeasure::CubicFootPerMinute->fromSi($uses->get($use)->cleanAirPerPerson), array_keys(self::PER_PERSON)), 1e-9);
     }
 
     public function test_the_room_size_rules(): void
@@ -74,7 +74,7 @@ class PublishedTest extends TestCase
         $asks = $targets->get('room-size')->asks($room);
 
         self::near('cfm for 310 ft2 and for smoke season; changes an hour, AHAM (from memory)', [200.0, 310.0, 4.84], [
-            Unit::CubicFootPerMinute->fromSi($asks), Unit::CubicFootPerMinute->fromSi($targets->get('smoke-season')->asks($room)), $asks * 3600.0 / $room->volume(),
+            UnitOfMeasure::CubicFootPerMinute->fromSi($asks), UnitOfMeasure::CubicFootPerMinute->fromSi($targets->get('smoke-season')->asks($room)), $asks * 3600.0 / $room->volume(),
         ], 2e-3);
     }
 
@@ -103,7 +103,7 @@ class PublishedTest extends TestCase
     {
         // NIST SP 811, appendix B.
         self::near('conversions, NIST SP 811', [0.3048, 4.719474e-4, 0.00508, 249.089], [
-            Unit::Foot->toSi(1.0), Unit::CubicFootPerMinute->toSi(1.0), Unit::FootPerMinute->toSi(1.0), Unit::InchOfWater->toSi(1.0),
+            UnitOfMeasure::Foot->toSi(1.0), UnitOfMeasure::CubicFootPerMinute->toSi(1.0), UnitOfMeasure::FootPerMinute->toSi(1.0), UnitOfMeasure::InchOfWater->toSi(1.0),
         ], 1e-9);
         // AMCA / ASHRAE Handbook, HVAC Systems and Equipment: at 0.8 of the speed 0.8 Q, 0.64 P, 0.512 W, 50 lg 0.8 dB.
         [, , $fast] = Sample::catalogue()->fan('box-20-plain')->speeds;
@@ -117,7 +117,7 @@ class PublishedTest extends TestCase
     {
         // Peer-reviewed chamber study of 2022 (from memory): 600 to 850 cfm of smoke over its speeds; a band to land in.
         $design = Sample::design('raised-cube', filter: '20x20x2-g13', corners: Corners::Shroud);
-        $clean = array_map(fn (Performance $speed): float => Unit::CubicFootPerMinute->fromSi($speed->cleanAir->e1), PurifierUnit::of($design, $design->assemble(), Air::reference())->performances());
+        $clean = array_map(fn (Performance $speed): float => UnitOfMeasure::CubicFootPerMinute->fromSi($speed->cleanAir->e1), PurifierUnit::of($design, $design->assemble(), Air::reference())->performances());
 
         fwrite(STDERR, sprintf("\nsmoke clean air of five 2 in grade-13 filters: %s cfm; told 600 to 850 (from memory)\n", implode(', ', array_map(fn (float $cfm): string => sprintf('%.0f', $cfm), $clean))));
         self::assertGreaterThan(600.0, $clean[0]);

@@ -4,8 +4,8 @@ namespace App\Http\Question;
 
 use App\Http\Shared\Shown;
 use Jornel\Core\Airflow\Band;
-use Jornel\Core\Ledger\GoalShare;
 use Jornel\Core\Quantity\Display;
+use Jornel\Core\Room\Target\GoalShare;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(schema: 'Band', description: '90 % range of a figure')]
@@ -21,6 +21,6 @@ final readonly class BandData
 
     public static function of(Band $band, float $asks): self
     {
-        return new self(Shown::of(Display::Flow, $band->low), Shown::of(Display::Flow, $band->high), round(GoalShare::of($band->low, $asks), 4), round(GoalShare::of($band->high, $asks), 4));
+        return new self(Shown::of(Display::Flow, $band->low), Shown::of(Display::Flow, $band->high), round(GoalShare::ofBar($band->low, $asks), 4), round(GoalShare::ofBar($band->high, $asks), 4));
     }
 }

@@ -2,10 +2,10 @@
 
 namespace App\Http\Question;
 
-use Jornel\Core\Room\Need\Answer;
 use Jornel\Core\Room\Need\Need;
-use Jornel\Core\Room\Need\Question;
-use Jornel\Core\Room\Need\Setting;
+use Jornel\Core\Room\Need\NeedAnswer;
+use Jornel\Core\Room\Need\NeedEntry;
+use Jornel\Core\Room\Need\NeedQuestion;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(schema: 'Need', description: 'The questions about the need of a room, and what their answers come to')]
@@ -44,15 +44,15 @@ final readonly class NeedData
     public static function of(Need $need, array $answers, callable $shown): self
     {
         return new self(
-            array_map(fn (Question $question): array => [
+            array_map(fn (NeedQuestion $question): array => [
                 'id' => $question->id, 'asks' => $question->asks, 'many' => $question->isMany,
-                'answers' => array_map(fn (Answer $answer): array => ['id' => $answer->id, 'name' => $answer->name], array_values($question->answers)),
+                'answers' => array_map(fn (NeedAnswer $answer): array => ['id' => $answer->id, 'name' => $answer->name], array_values($question->answers)),
             ], array_values($need->questions)),
-            array_map(fn (Setting $setting): array => [
+            array_map(fn (NeedEntry $setting): array => [
                 'field' => $setting->field, 'name' => self::NAMES[$setting->field] ?? $setting->field, 'value' => $setting->value,
                 'shown' => $shown($setting->field, $setting->value), 'why' => $setting->by->why,
             ], array_values($need->settle($answers))),
-            array_map(fn (Answer $answer): string => $answer->why, $need->said($answers)),
+            array_map(fn (NeedAnswer $answer): string => $answer->why, $need->said($answers)),
         );
     }
 }

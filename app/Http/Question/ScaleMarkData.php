@@ -5,7 +5,7 @@ namespace App\Http\Question;
 use Jornel\Core\Quantity\Display;
 use Jornel\Core\Quantity\Scale;
 use Jornel\Core\Quantity\System;
-use Jornel\Core\Quantity\Unit;
+use Jornel\Core\Quantity\UnitOfMeasure;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(schema: 'ScaleMark')]
@@ -37,7 +37,7 @@ final readonly class ScaleMarkData
     {
         return array_map(
             fn (float $flow): self => new self(round($flow / $most, 4), Display::Flow->text($flow, $system)),
-            Scale::marks($most, $system === System::Imperial ? Unit::CubicFootPerMinute : Unit::CubicMetrePerHour),
+            Scale::marks($most, $system === System::Imperial ? UnitOfMeasure::CubicFootPerMinute : UnitOfMeasure::CubicMetrePerHour),
         );
     }
 }

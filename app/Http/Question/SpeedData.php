@@ -3,9 +3,9 @@
 namespace App\Http\Question;
 
 use App\Http\Shared\Shown;
-use Jornel\Core\Ledger\GoalShare;
 use Jornel\Core\Ledger\SpeedLine;
 use Jornel\Core\Quantity\Display;
+use Jornel\Core\Room\Target\GoalShare;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(schema: 'Speed', description: 'What all units of a design do at one speed')]
@@ -46,7 +46,7 @@ final readonly class SpeedData
             Shown::of(Display::Share, $balance->bypassShare() ?? 0.0),
             Shown::of(Display::Flow, $line->clean),
             Shown::of(Display::Flow, $line->judged()),
-            round(GoalShare::of($line->judged(), $line->asks()), 4),
+            round(GoalShare::ofBar($line->judged(), $line->asks()), 4),
             Shown::of(Display::AirChanges, $line->airChanges),
             Shown::of(Display::Minutes, $line->seconds90),
             Shown::of(Display::Minutes, $line->seconds99),

@@ -5,7 +5,7 @@ namespace App\Http\Shared;
 use Jornel\Core\Quantity\Display;
 use Jornel\Core\Quantity\Sentence;
 use Jornel\Core\Quantity\System;
-use Jornel\Core\Quantity\Unit;
+use Jornel\Core\Quantity\UnitOfMeasure;
 use OpenApi\Attributes as OA;
 
 /** A figure or a sentence as it is written in either measure. */
@@ -23,7 +23,7 @@ final readonly class Shown
         return new self($display->text($si, System::Imperial), $display->text($si, System::Metric));
     }
 
-    public static function units(Unit $imperial, Unit $metric): self
+    public static function units(UnitOfMeasure $imperial, UnitOfMeasure $metric): self
     {
         return new self($imperial->symbol(), $metric->symbol());
     }

@@ -6,7 +6,7 @@ namespace Jornel\Core\Drawing;
 
 use Closure;
 use Jornel\Core\Quantity\Display;
-use Jornel\Core\Quantity\Unit;
+use Jornel\Core\Quantity\UnitOfMeasure;
 use Jornel\Core\Room\AirInTime;
 
 /** The air of a room over a time: concentration, ug/m3, over time, s. */
@@ -48,7 +48,7 @@ final readonly class AirPlot
         }
 
         return new self(
-            PlotAxis::in('Time', $time, $time > self::HOURS ? Unit::Hour : Unit::Minute), PlotAxis::of('In the air', $most, Display::Concentration),
+            PlotAxis::in('Time', $time, $time > self::HOURS ? UnitOfMeasure::Hour : UnitOfMeasure::Minute), PlotAxis::of('In the air', $most, Display::Concentration),
             self::points($air->with(...), $times), self::points($air->without(...), $times),
             [...self::points(fn (float $at): float => $air->range($at)[1], $times), ...array_reverse(self::points(fn (float $at): float => $air->range($at)[0], $times))],
             $goal, $gone,

@@ -7,13 +7,13 @@ namespace Jornel\Core\Drawing;
 use Jornel\Core\Quantity\Display;
 use Jornel\Core\Quantity\Scale;
 use Jornel\Core\Quantity\System;
-use Jornel\Core\Quantity\Unit;
+use Jornel\Core\Quantity\UnitOfMeasure;
 
 /** One of the two axes of a plot: what runs along it, from zero to where it ends, and what its numbers count in either measure. */
 final readonly class PlotAxis
 {
     /** @param  float  $most  at its end, SI, above 0 */
-    private function __construct(public string $name, public float $most, private Unit $imperial, private Unit $metric)
+    private function __construct(public string $name, public float $most, private UnitOfMeasure $imperial, private UnitOfMeasure $metric)
     {
     }
 
@@ -24,12 +24,12 @@ final readonly class PlotAxis
     }
 
     /** @param  float  $most  at its end, SI, above 0 */
-    public static function in(string $name, float $most, Unit $unit): self
+    public static function in(string $name, float $most, UnitOfMeasure $unit): self
     {
         return new self($name, $most, $unit, $unit);
     }
 
-    public function unit(System $system): Unit
+    public function unit(System $system): UnitOfMeasure
     {
         return $system === System::Imperial ? $this->imperial : $this->metric;
     }

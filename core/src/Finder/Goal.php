@@ -11,6 +11,7 @@ use Jornel\Core\Airflow\Propagation;
 use Jornel\Core\Numeric\DimensionReduction;
 use Jornel\Core\Room\Purifiers;
 use Jornel\Core\Room\Space;
+use Jornel\Core\Room\Target\GoalShare;
 use Jornel\Core\Room\Target\Target;
 
 /** How far some units, beside what stands in a room already, go towards its goal, and how sure it is that they reach it. */
@@ -24,9 +25,6 @@ final class Goal
 
     /** Of a chance: what a figure might yet add to the median, and rounding. */
     public const HAIR = 0.01;
-
-    /** Told where the goal asks nothing: more than enough. */
-    private const AMPLE = 1e9;
 
     private readonly Pollutant $judges;
 
@@ -117,11 +115,11 @@ final class Goal
         if ($this->asks !== null && $this->isPlain && ! $one->bringsAirIn()) {
             $standing = $there === $this->there->output->told ? $this->standing : $this->judges->weigh($there->clean);
 
-            return $this->asks <= 0.0 ? self::AMPLE : ($units * $this->judges->weigh($one->clean) + $standing + $this->building) / $this->asks;
+            return GoalShare::of($units * $this->judges->weigh($one->clean) + $standing + $this->building, $this->asks);
         }
         $output = $there->plus($one->times((float) $units));
         $asks = $this->asks ?? $this->target->asks($this->room, $output->spectrum()) ?? INF;
 
-        return $asks <= 0.0 ? self::AMPLE : ($this->target->gets($this->room, $output) + $this->building) / $asks;
+        return GoalShare::of($this->target->gets($this->room, $output) + $this->building, $asks);
     }
 }

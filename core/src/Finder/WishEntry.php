@@ -9,7 +9,7 @@ use Jornel\Core\Fault\InvalidEntries;
 use Jornel\Core\Quantity\Display;
 use Jornel\Core\Quantity\Entry;
 use Jornel\Core\Quantity\System;
-use Jornel\Core\Quantity\Unit;
+use Jornel\Core\Quantity\UnitOfMeasure;
 use Jornel\Core\Sound\Seat;
 
 /** What a person wrote that builds shall be held to; an empty field is no limit. */
@@ -53,7 +53,7 @@ final readonly class WishEntry
             $limits = $limits->fromStock();
         }
         $seat = self::text($fields['seat'] ?? '');
-        $distance = $seat === '' ? null : $faults->take(fn (): float => (new Entry('wishes.seat', 'A seat', $system === System::Imperial ? Unit::Foot : Unit::Metre, Display::RoomLength, Seat::DISTANCE[0], Seat::DISTANCE[1], $system))->read($seat));
+        $distance = $seat === '' ? null : $faults->take(fn (): float => (new Entry('wishes.seat', 'A seat', $system === System::Imperial ? UnitOfMeasure::Foot : UnitOfMeasure::Metre, Display::RoomLength, Seat::DISTANCE[0], Seat::DISTANCE[1], $system))->read($seat));
         if ($faults->any()) {
             throw $faults->thrown();
         }
@@ -66,10 +66,10 @@ final readonly class WishEntry
         [$least, $most] = self::RANGES[$limit->value] ?? [0.0, 0.0];
         $imperial = $system === System::Imperial;
         $quantity = match ($limit) {
-            Limit::Level => ['A level', Unit::DecibelA, Display::Level],
-            Limit::Footprint => ['A floor', $imperial ? Unit::SquareFoot : Unit::SquareMetre, Display::Area],
-            Limit::Height => ['A height', $imperial ? Unit::Foot : Unit::Metre, Display::RoomLength],
-            Limit::Power => ['A power', Unit::Watt, Display::Power],
+            Limit::Level => ['A level', UnitOfMeasure::DecibelA, Display::Level],
+            Limit::Footprint => ['A floor', $imperial ? UnitOfMeasure::SquareFoot : UnitOfMeasure::SquareMetre, Display::Area],
+            Limit::Height => ['A height', $imperial ? UnitOfMeasure::Foot : UnitOfMeasure::Metre, Display::RoomLength],
+            Limit::Power => ['A power', UnitOfMeasure::Watt, Display::Power],
             default => null,
         };
         if ($quantity !== null) {

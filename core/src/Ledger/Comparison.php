@@ -6,6 +6,7 @@ namespace Jornel\Core\Ledger;
 
 use Jornel\Core\Guide\Work;
 use Jornel\Core\Measure\Measure;
+use Jornel\Core\Room\Target\GoalShare;
 
 /** Several builds for one room side by side: what each of them is best at. */
 final class Comparison

@@ -6,6 +6,7 @@ namespace Jornel\Core\Ledger;
 
 use Jornel\Core\Airflow\Output;
 use Jornel\Core\Room\Room;
+use Jornel\Core\Room\Target\GoalShare;
 use Jornel\Core\Room\Target\Judgement;
 use Jornel\Core\Room\Target\Likelihood;
 use Jornel\Core\Room\Target\Target;
@@ -31,6 +32,6 @@ final readonly class RoomResult
         $judgement = Judgement::of($goal, $room, $all->output->told);
         $chance = $judgement->chance($all->output) ?? 0.0;
 
-        return new self($all->count(), $all->output->told, $judgement->gets(), GoalShare::of($judgement->gets(), $judgement->asks ?? INF), $chance, $setting->likelihoods->of($chance));
+        return new self($all->count(), $all->output->told, $judgement->gets(), GoalShare::ofBar($judgement->gets(), $judgement->asks ?? INF), $chance, $setting->likelihoods->of($chance));
     }
 }

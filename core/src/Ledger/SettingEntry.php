@@ -12,7 +12,7 @@ use Jornel\Core\Kit\Economy;
 use Jornel\Core\Quantity\Display;
 use Jornel\Core\Quantity\Entry;
 use Jornel\Core\Quantity\System;
-use Jornel\Core\Quantity\Unit;
+use Jornel\Core\Quantity\UnitOfMeasure;
 
 /** What holds for a programme, as a person wrote it: currency, tariff, hours, changes, altitude and temperature. */
 final readonly class SettingEntry
@@ -49,7 +49,7 @@ final readonly class SettingEntry
         $hours = $faults->take(fn (): float => (float) self::number('hours_per_day', $text('hours_per_day'), 0.0, 24.0));
         $years = $faults->take(fn (): float => (float) self::number('years', $text('years'), 0.5, 20.0));
         $changes = $faults->take(fn (): float => (float) self::number('changes', $text('changes'), 0.0, 200.0));
-        [$height, $warmth] = $system === System::Imperial ? [Unit::Foot, Unit::Fahrenheit] : [Unit::Metre, Unit::Celsius];
+        [$height, $warmth] = $system === System::Imperial ? [UnitOfMeasure::Foot, UnitOfMeasure::Fahrenheit] : [UnitOfMeasure::Metre, UnitOfMeasure::Celsius];
         $altitude = $faults->take(fn (): ?float => $text('altitude') === '' ? null : (new Entry('altitude', 'An altitude', $height, Display::Altitude, ...[...self::ALTITUDE, $system]))->read($text('altitude')));
         $temperature = $faults->take(fn (): ?float => $text('temperature') === '' ? null : (new Entry('temperature', 'A temperature', $warmth, Display::Temperature, ...[...self::TEMPERATURE, $system]))->read($text('temperature')));
         if ($faults->any() || $currency === null || $tariff === null || $hours === null || $years === null || $changes === null) {

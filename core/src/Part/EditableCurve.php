@@ -9,7 +9,7 @@ use Jornel\Core\Quantity\Display;
 use Jornel\Core\Quantity\Entry;
 use Jornel\Core\Quantity\Provenance;
 use Jornel\Core\Quantity\System;
-use Jornel\Core\Quantity\Unit;
+use Jornel\Core\Quantity\UnitOfMeasure;
 
 /** Points that a person measured of a part's curve: a fan's pressure over its flow, a filter's drop over its face velocity. */
 final readonly class EditableCurve
@@ -29,9 +29,9 @@ final readonly class EditableCurve
         public string $along,
         public Display $display,
         public array $insteadOf,
-        private Unit $imperial,
-        private Unit $metric,
-        private Unit $kept,
+        private UnitOfMeasure $imperial,
+        private UnitOfMeasure $metric,
+        private UnitOfMeasure $kept,
         private float $most,
     ) {
     }
@@ -40,8 +40,8 @@ final readonly class EditableCurve
     public static function of(string $kind): ?self
     {
         return match ($kind) {
-            'fan' => new self('curve', 'flow', Display::Flow, ['free_flow', 'shut_off'], Unit::CubicFootPerMinute, Unit::CubicMetrePerHour, Unit::CubicMetrePerSecond, 10.0),
-            'filter' => new self('drop', 'velocity', Display::Velocity, ['drop.pressure', 'drop.velocity'], Unit::FootPerMinute, Unit::MetrePerSecond, Unit::MetrePerSecond, 5.0),
+            'fan' => new self('curve', 'flow', Display::Flow, ['free_flow', 'shut_off'], UnitOfMeasure::CubicFootPerMinute, UnitOfMeasure::CubicMetrePerHour, UnitOfMeasure::CubicMetrePerSecond, 10.0),
+            'filter' => new self('drop', 'velocity', Display::Velocity, ['drop.pressure', 'drop.velocity'], UnitOfMeasure::FootPerMinute, UnitOfMeasure::MetrePerSecond, UnitOfMeasure::MetrePerSecond, 5.0),
             default => null,
         };
     }
@@ -75,15 +75,15 @@ final readonly class EditableCurve
             return [];
         }
         $faults->take(fn () => count($rows) < self::FEWEST || count($rows) > self::MOST ? throw InvalidPart::points(self::FEWEST, self::MOST) : true);
-        [$bare, $pressure] = $system === System::Imperial ? [$this->imperial, Unit::InchOfWater] : [$this->metric, Unit::Pascal];
+        [$bare, $pressure] = $system === System::Imperial ? [$this->imperial, UnitOfMeasure::InchOfWater] : [$this->metric, UnitOfMeasure::Pascal];
         $text = fn (mixed $row, string $key): string => is_array($row) && is_string($row[$key] ?? null) ? $row[$key] : '';
-        $figure = fn (string $text, Unit $unit, Unit $kept, Entry $entry): ?array => $faults->take(fn (): array => [
+        $figure = fn (string $text, UnitOfMeasure $unit, UnitOfMeasure $kept, Entry $entry): ?array => $faults->take(fn (): array => [
             'value' => $kept->fromSi($entry->read($text)), 'from' => $from->value, 'entry' => Entry::withUnit($text, $unit),
         ]);
 
         return [$this->key => array_map(fn (mixed $row, int $number): array => [
             "{$this->along}_{$this->kept->value}" => $figure($text($row, 'along'), $bare, $this->kept, new Entry("points.{$number}.along", "A {$this->along}", $bare, $this->display, 0.0, $this->most, $system)),
-            'pressure_pa' => $figure($text($row, 'pressure'), $pressure, Unit::Pascal, new Entry("points.{$number}.pressure", 'A pressure', $pressure, Display::Pressure, 0.0, 5000.0, $system)),
+            'pressure_pa' => $figure($text($row, 'pressure'), $pressure, UnitOfMeasure::Pascal, new Entry("points.{$number}.pressure", 'A pressure', $pressure, Display::Pressure, 0.0, 5000.0, $system)),
         ], $rows, array_keys($rows))];
     }
 }

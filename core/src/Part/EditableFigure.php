@@ -8,7 +8,7 @@ use Jornel\Core\Quantity\Display;
 use Jornel\Core\Quantity\Entry;
 use Jornel\Core\Quantity\Provenance;
 use Jornel\Core\Quantity\System;
-use Jornel\Core\Quantity\Unit;
+use Jornel\Core\Quantity\UnitOfMeasure;
 
 /** A figure of a part that a person may replace by one of their own. */
 final readonly class EditableFigure
@@ -16,9 +16,9 @@ final readonly class EditableFigure
     /**
      * @param  string  $path  where it stands in an entry, without its unit: `body.side`
      * @param  string  $name  in words
-     * @param  Unit  $imperial  unit of a number without one, in that measure
-     * @param  Unit  $metric  the same in the other
-     * @param  Unit|null  $kept  unit that its key spells; null for a key without one
+     * @param  UnitOfMeasure  $imperial  unit of a number without one, in that measure
+     * @param  UnitOfMeasure  $metric  the same in the other
+     * @param  UnitOfMeasure|null  $kept  unit that its key spells; null for a key without one
      * @param  float  $least  that is allowed, SI
      * @param  float  $most  that is allowed, SI
      */
@@ -26,9 +26,9 @@ final readonly class EditableFigure
         public string $path,
         public string $name,
         public Display $display,
-        private Unit $imperial,
-        private Unit $metric,
-        private ?Unit $kept,
+        private UnitOfMeasure $imperial,
+        private UnitOfMeasure $metric,
+        private ?UnitOfMeasure $kept,
         private float $least,
         private float $most,
     ) {
@@ -90,7 +90,7 @@ final readonly class EditableFigure
         return $entry;
     }
 
-    private function bare(System $system): Unit
+    private function bare(System $system): UnitOfMeasure
     {
         return $system === System::Imperial ? $this->imperial : $this->metric;
     }

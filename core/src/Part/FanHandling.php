@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Part;
 
-use Jornel\Core\Quantity\Unit;
+use Jornel\Core\Quantity\UnitOfMeasure;
 
 /** How a fan may be set up, switched and held, and what is stated about it. */
 final readonly class FanHandling
@@ -47,7 +47,7 @@ final readonly class FanHandling
             fireRating: $fan->choice('plastic_fire_rating', FireRating::NoneStated),
             cable: $fan->optional('cable', 0.0)?->si,
             holePitch: $fan->optional('hole_pitch', 0.0)?->si,
-            mouth: count($mouth) === 2 ? [Unit::Inch->toSi($mouth[0]), Unit::Inch->toSi($mouth[1])] : null,
+            mouth: count($mouth) === 2 ? [UnitOfMeasure::Inch->toSi($mouth[0]), UnitOfMeasure::Inch->toSi($mouth[1])] : null,
         );
     }
 

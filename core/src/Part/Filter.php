@@ -6,7 +6,7 @@ namespace Jornel\Core\Part;
 
 use Jornel\Core\Air\BinShares;
 use Jornel\Core\Quantity\Provenance;
-use Jornel\Core\Quantity\Unit;
+use Jornel\Core\Quantity\UnitOfMeasure;
 
 /** A filter as it is bought: a flat panel in a frame, a ring cartridge or a loose sheet. */
 final readonly class Filter
@@ -91,7 +91,7 @@ final readonly class Filter
             PressureLaw::fromPoints($points === [] ? throw BadRecord::missing($record->path('drop')) : $points),
             $own === null ? $grade->efficiency() : $grade->efficiencyOf(self::shares($own, $grade->efficiency)),
             $record->figure('rated_velocity', 0.0)->si,
-            Unit::Foot->toSi(1.0) / $record->number('pleats_per_foot', 0.0)->si,
+            UnitOfMeasure::Foot->toSi(1.0) / $record->number('pleats_per_foot', 0.0)->si,
             $record->figure('mass', 0.0)->si,
             $record->optional('carbon', -1e-12)->si ?? 0.0,
             ($capacity = $record->optional('capacity', 0.0)) === null ? null : new Loading($capacity->si, $record->optional('growth', 1.0)->si ?? Loading::GROWTH),

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Part;
 
-use Jornel\Core\Quantity\Unit;
+use Jornel\Core\Quantity\UnitOfMeasure;
 
 /**
  * The filters of the catalogue: every kind of media in every nominal size, and the odd ones, each as a self-contained
@@ -85,7 +85,7 @@ final class FilterRange
     /** Net face of a frame of these sides, in2. */
     private static function net(float $width, float $height): float
     {
-        $rims = 2.0 * Unit::Inch->fromSi(Filter::RIM);
+        $rims = 2.0 * UnitOfMeasure::Inch->fromSi(Filter::RIM);
 
         return ($width - $rims) * ($height - $rims);
     }

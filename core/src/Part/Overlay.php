@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Part;
 
-use Jornel\Core\Quantity\Unit;
+use Jornel\Core\Quantity\UnitOfMeasure;
 
 /**
  * An entry with figures of its own laid over another: what is given goes before what it is like, in whichever unit or way
@@ -84,7 +84,7 @@ final class Overlay
     /** What a key tells, without its unit. */
     private static function quantity(string $key): string
     {
-        foreach (Unit::cases() as $unit) {
+        foreach (UnitOfMeasure::cases() as $unit) {
             if (str_ends_with($key, '_'.$unit->value)) {
                 return substr($key, 0, -strlen($unit->value) - 1);
             }

@@ -11,7 +11,7 @@ use Jornel\Core\Quantity\Display;
 use Jornel\Core\Quantity\Entry;
 use Jornel\Core\Quantity\Provenance;
 use Jornel\Core\Quantity\System;
-use Jornel\Core\Quantity\Unit;
+use Jornel\Core\Quantity\UnitOfMeasure;
 
 /** A purifier that was bought, as a person wrote down what its maker says of it; an empty field is not told. */
 final readonly class PurifierEntry
@@ -81,7 +81,7 @@ final readonly class PurifierEntry
 
     private function quantity(string $field, string $what, Display $display, float $least, float $most): float
     {
-        return (new Entry("{$this->at}.{$field}", $what, $this->unit($field) ?? Unit::Metre, $display, $least, $most, $this->system))->read($this->text($field));
+        return (new Entry("{$this->at}.{$field}", $what, $this->unit($field) ?? UnitOfMeasure::Metre, $display, $least, $most, $this->system))->read($this->text($field));
     }
 
     private function money(string $field): BigDecimal
@@ -100,15 +100,15 @@ final readonly class PurifierEntry
     }
 
     /** Of a number without one. */
-    private function unit(string $field): ?Unit
+    private function unit(string $field): ?UnitOfMeasure
     {
         $imperial = $this->system === System::Imperial;
 
         return match ($field) {
-            'clean_air' => $imperial ? Unit::CubicFootPerMinute : Unit::CubicMetrePerHour,
-            'level' => Unit::DecibelA,
-            'power' => Unit::Watt,
-            'width', 'depth', 'height' => $imperial ? Unit::Inch : Unit::Millimetre,
+            'clean_air' => $imperial ? UnitOfMeasure::CubicFootPerMinute : UnitOfMeasure::CubicMetrePerHour,
+            'level' => UnitOfMeasure::DecibelA,
+            'power' => UnitOfMeasure::Watt,
+            'width', 'depth', 'height' => $imperial ? UnitOfMeasure::Inch : UnitOfMeasure::Millimetre,
             default => null,
         };
     }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Jornel\Core\Part;
 
 use Jornel\Core\Quantity\Provenance;
-use Jornel\Core\Quantity\Unit;
+use Jornel\Core\Quantity\UnitOfMeasure;
 
 /**
  * Reads one part's entry of a data file: figures carry their unit in the key, and their provenance beside them.
@@ -57,13 +57,13 @@ final readonly class Record
     /**
      * The key that a quantity has here, and the unit that it names.
      *
-     * @return array{string, Unit}|null
+     * @return array{string, UnitOfMeasure}|null
      */
     private function named(string $quantity): ?array
     {
         $stem = $quantity.'_';
         foreach ($this->data as $key => $value) {
-            $unit = str_starts_with((string) $key, $stem) ? Unit::tryFrom(substr((string) $key, strlen($stem))) : null;
+            $unit = str_starts_with((string) $key, $stem) ? UnitOfMeasure::tryFrom(substr((string) $key, strlen($stem))) : null;
             if ($unit !== null) {
                 return [(string) $key, $unit];
             }
@@ -220,7 +220,7 @@ final readonly class Record
         return $this->data;
     }
 
-    private function checked(string $key, ?Unit $unit, ?float $above): Figure
+    private function checked(string $key, ?UnitOfMeasure $unit, ?float $above): Figure
     {
         $value = $this->data[$key];
         $from = $this->data['from'] ?? 'assumed';

@@ -6,7 +6,7 @@ namespace Jornel\Core\Plan;
 
 use Jornel\Core\Geometry\Polygon;
 use Jornel\Core\Quantity\System;
-use Jornel\Core\Quantity\Unit;
+use Jornel\Core\Quantity\UnitOfMeasure;
 
 /**
  * A plan as a hand changes it: corners and walls are pulled, put in and taken out, things are put down and moved. What a
@@ -94,7 +94,7 @@ final readonly class PlanEdit
     public function addRecess(int $wall): self
     {
         [$from, $to] = $this->ends($wall);
-        $deep = $this->system === System::Imperial ? Unit::Foot->toSi(1.5) : 0.5;
+        $deep = $this->system === System::Imperial ? UnitOfMeasure::Foot->toSi(1.5) : 0.5;
         $length = hypot($to->x - $from->x, $to->y - $from->y);
         [$dx, $dy] = [($to->x - $from->x) / $length, ($to->y - $from->y) / $length];
         $at = fn (float $along, float $out): DrawnCorner => new DrawnCorner($from->x + $along * $length * $dx + $out * $dy, $from->y + $along * $length * $dy - $out * $dx);
@@ -164,7 +164,7 @@ final readonly class PlanEdit
     /** A hand is no steadier than three inches or five centimetres. */
     public static function step(System $system): float
     {
-        return $system === System::Imperial ? Unit::Inch->toSi(3.0) : 0.05;
+        return $system === System::Imperial ? UnitOfMeasure::Inch->toSi(3.0) : 0.05;
     }
 
     private function steadied(float $value): float

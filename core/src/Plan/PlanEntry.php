@@ -10,7 +10,7 @@ use Jornel\Core\Fault\OutOfRange;
 use Jornel\Core\Quantity\Display;
 use Jornel\Core\Quantity\Entry;
 use Jornel\Core\Quantity\System;
-use Jornel\Core\Quantity\Unit;
+use Jornel\Core\Quantity\UnitOfMeasure;
 
 /** The plan of a room as a person drew it: three readings of a rectangle or corners, and what stands in it. */
 final readonly class PlanEntry
@@ -77,9 +77,9 @@ final readonly class PlanEntry
     }
 
     /** The unit of a length without one. */
-    public static function bare(System $system): Unit
+    public static function bare(System $system): UnitOfMeasure
     {
-        return $system === System::Imperial ? Unit::Foot : Unit::Metre;
+        return $system === System::Imperial ? UnitOfMeasure::Foot : UnitOfMeasure::Metre;
     }
 
     /**

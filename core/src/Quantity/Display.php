@@ -59,28 +59,28 @@ enum Display
             self::RoomLength => $imperial ? self::feetAndInches($si) : self::number($si, 2).' m',
             self::PartLength => $imperial ? TapeFraction::nearest($si)->text().' in' : self::number($si * 1000.0, 0).' mm',
             self::Area => $imperial
-                ? self::number(Unit::SquareFoot->fromSi($si), 0).' ft²'
+                ? self::number(UnitOfMeasure::SquareFoot->fromSi($si), 0).' ft²'
                 : self::number($si, 1).' m²',
             self::SmallArea => $imperial
-                ? self::number(Unit::SquareInch->fromSi($si), 1).' in²'
+                ? self::number(UnitOfMeasure::SquareInch->fromSi($si), 1).' in²'
                 : self::number($si * 1e4, 0).' cm²',
             self::Volume => $imperial
-                ? self::number(Unit::CubicFoot->fromSi($si), 0).' ft³'
+                ? self::number(UnitOfMeasure::CubicFoot->fromSi($si), 0).' ft³'
                 : self::number($si, 1).' m³',
             self::Flow => $imperial
-                ? self::number(Unit::CubicFootPerMinute->fromSi($si), 0).' cfm'
-                : self::number(Unit::CubicMetrePerHour->fromSi($si), 0).' m³/h',
+                ? self::number(UnitOfMeasure::CubicFootPerMinute->fromSi($si), 0).' cfm'
+                : self::number(UnitOfMeasure::CubicMetrePerHour->fromSi($si), 0).' m³/h',
             self::FineFlow => $imperial
-                ? self::number(Unit::CubicFootPerMinute->fromSi($si), 1).' cfm'
-                : self::number(Unit::CubicMetrePerHour->fromSi($si), 1).' m³/h',
+                ? self::number(UnitOfMeasure::CubicFootPerMinute->fromSi($si), 1).' cfm'
+                : self::number(UnitOfMeasure::CubicMetrePerHour->fromSi($si), 1).' m³/h',
             self::FlowPerHour => $imperial
-                ? '60 × '.self::number(Unit::CubicFootPerMinute->fromSi($si), 1).' cfm'
-                : self::number(Unit::CubicMetrePerHour->fromSi($si), 1).' m³/h',
+                ? '60 × '.self::number(UnitOfMeasure::CubicFootPerMinute->fromSi($si), 1).' cfm'
+                : self::number(UnitOfMeasure::CubicMetrePerHour->fromSi($si), 1).' m³/h',
             self::Pressure => $imperial
-                ? self::number(Unit::InchOfWater->fromSi($si), 3).' inWC'
+                ? self::number(UnitOfMeasure::InchOfWater->fromSi($si), 3).' inWC'
                 : self::number($si, 1).' Pa',
             self::Velocity => $imperial
-                ? self::number(Unit::FootPerMinute->fromSi($si), 0).' fpm'
+                ? self::number(UnitOfMeasure::FootPerMinute->fromSi($si), 0).' fpm'
                 : self::number($si, 2).' m/s',
             self::Level => self::number($si, 0).' dBA',
             self::Power => self::number($si, $si < 10.0 ? 1 : 0).' W',
@@ -93,10 +93,10 @@ enum Display
                 default => self::number($si * 100.0, 0).' %',
             },
             self::Gap => self::number($si * 1000.0, 2).' mm',
-            self::Mass => $imperial ? self::number(Unit::Pound->fromSi($si), 1).' lb' : self::number($si, 2).' kg',
+            self::Mass => $imperial ? self::number(UnitOfMeasure::Pound->fromSi($si), 1).' lb' : self::number($si, 2).' kg',
             self::Dust => self::number($si * 1000.0, 1).' g',
-            self::Temperature => $imperial ? self::number(Unit::Fahrenheit->fromSi($si), 0).' °F' : self::number(Unit::Celsius->fromSi($si), 0).' °C',
-            self::Altitude => $imperial ? self::number(Unit::Foot->fromSi($si), 0).' ft' : self::number($si, 0).' m',
+            self::Temperature => $imperial ? self::number(UnitOfMeasure::Fahrenheit->fromSi($si), 0).' °F' : self::number(UnitOfMeasure::Celsius->fromSi($si), 0).' °C',
+            self::Altitude => $imperial ? self::number(UnitOfMeasure::Foot->fromSi($si), 0).' ft' : self::number($si, 0).' m',
             self::Concentration => self::number($si, 1).' µg/m³',
             self::Density => self::number($si, 3).' kg/m³',
             self::Angle => self::number($si, 0).'°',
@@ -104,17 +104,17 @@ enum Display
     }
 
     /** Unit of its numbers along an axis. */
-    public function unit(System $system): Unit
+    public function unit(System $system): UnitOfMeasure
     {
         $imperial = $system === System::Imperial;
 
         return match ($this) {
-            self::Flow => $imperial ? Unit::CubicFootPerMinute : Unit::CubicMetrePerHour,
-            self::Pressure => $imperial ? Unit::InchOfWater : Unit::Pascal,
-            self::Velocity => $imperial ? Unit::FootPerMinute : Unit::MetrePerSecond,
-            self::Concentration => Unit::MicrogramPerCubicMetre,
-            self::Share, self::Chance => Unit::Percent,
-            self::Minutes => Unit::Minute,
+            self::Flow => $imperial ? UnitOfMeasure::CubicFootPerMinute : UnitOfMeasure::CubicMetrePerHour,
+            self::Pressure => $imperial ? UnitOfMeasure::InchOfWater : UnitOfMeasure::Pascal,
+            self::Velocity => $imperial ? UnitOfMeasure::FootPerMinute : UnitOfMeasure::MetrePerSecond,
+            self::Concentration => UnitOfMeasure::MicrogramPerCubicMetre,
+            self::Share, self::Chance => UnitOfMeasure::Percent,
+            self::Minutes => UnitOfMeasure::Minute,
             default => throw new LogicException('Nothing is drawn along an axis of this.'),
         };
     }
@@ -131,9 +131,9 @@ enum Display
 
     private static function feetAndInches(float $metres): string
     {
-        $eighths = (int) round(Unit::Inch->fromSi($metres) * 8.0);
+        $eighths = (int) round(UnitOfMeasure::Inch->fromSi($metres) * 8.0);
         $feet = intdiv($eighths, 96);
-        $inches = TapeFraction::nearest(Unit::Inch->toSi(($eighths % 96) / 8.0))->text();
+        $inches = TapeFraction::nearest(UnitOfMeasure::Inch->toSi(($eighths % 96) / 8.0))->text();
 
         return $inches === '0' ? "{$feet}′" : "{$feet}′ {$inches}″";
     }

@@ -16,21 +16,21 @@ final readonly class Entry
     private const NUMBER = '(?:\d+(?:[.,]\d+)*|[.,]\d+)';
 
     /** Units of flows, which run into thousands: there a comma before three digits always groups them. */
-    private const GROUPED = [Unit::CubicFootPerMinute, Unit::CubicMetrePerHour, Unit::LitrePerSecond];
+    private const GROUPED = [UnitOfMeasure::CubicFootPerMinute, UnitOfMeasure::CubicMetrePerHour, UnitOfMeasure::LitrePerSecond];
 
     private const FRACTION_SIGNS = ['½' => ' 1/2', '¼' => ' 1/4', '¾' => ' 3/4', '⅛' => ' 1/8', '⅜' => ' 3/8', '⅝' => ' 5/8', '⅞' => ' 7/8'];
 
     /**
      * @param  string  $field  path to name in an error
      * @param  string  $what  what is entered, in words, for the error: `A ceiling`
-     * @param  Unit  $bare  the unit of a number without one
+     * @param  UnitOfMeasure  $bare  the unit of a number without one
      * @param  float  $least  smallest value allowed, SI
      * @param  float  $most  largest value allowed, SI
      */
     public function __construct(
         private string $field,
         private string $what,
-        private Unit $bare,
+        private UnitOfMeasure $bare,
         private Display $display,
         private float $least,
         private float $most,
@@ -67,7 +67,7 @@ final readonly class Entry
     }
 
     /** What was written, with a unit if it had none, so that it means the same in either measure. */
-    public static function withUnit(string $text, Unit $bare): string
+    public static function withUnit(string $text, UnitOfMeasure $bare): string
     {
         $text = trim($text);
 
@@ -106,7 +106,7 @@ final readonly class Entry
     /**
      * Number and unit, one or several times, the units getting smaller: `27 ft 6 1/2 in`.
      *
-     * @return non-empty-list<array{string, string|null, string|null, Unit}> number, fraction above, fraction below, unit
+     * @return non-empty-list<array{string, string|null, string|null, UnitOfMeasure}> number, fraction above, fraction below, unit
      */
     private function pieces(string $clean, string $text): array
     {
@@ -139,24 +139,24 @@ final readonly class Entry
         return $found;
     }
 
-    /** @param  list<array{string, string|null, string|null, Unit}>  $before */
-    private function unit(string $spelling, array $before): Unit
+    /** @param  list<array{string, string|null, string|null, UnitOfMeasure}>  $before */
+    private function unit(string $spelling, array $before): UnitOfMeasure
     {
         if ($spelling === '') {
             // `27' 6` means six inches, `8 m 40` forty centimetres: the next unit down.
             return match ($before === [] ? null : end($before)[3]) {
-                Unit::Foot => Unit::Inch,
-                Unit::Metre => Unit::Centimetre,
+                UnitOfMeasure::Foot => UnitOfMeasure::Inch,
+                UnitOfMeasure::Metre => UnitOfMeasure::Centimetre,
                 default => $this->bare,
             };
         }
 
-        return Unit::spelled($spelling, $this->bare->dimension())
+        return UnitOfMeasure::spelled($spelling, $this->bare->dimension())
             ?? throw UnreadableEntry::unknownUnit($this->field, $spelling, $this->example());
     }
 
     /**
-     * @param  non-empty-list<array{string, string|null, string|null, Unit}>  $pieces
+     * @param  non-empty-list<array{string, string|null, string|null, UnitOfMeasure}>  $pieces
      * @param  callable(string): float  $value
      */
     private function total(array $pieces, callable $value): float
@@ -185,7 +185,7 @@ final readonly class Entry
     /** @return callable(float): string */
     private function inGivenUnit(string $clean): callable
     {
-        $unit = preg_match('/[a-z\'"′″]+\.?$/u', $clean, $match) === 1 ? (Unit::spelled($match[0], $this->bare->dimension()) ?? $this->bare) : $this->bare;
+        $unit = preg_match('/[a-z\'"′″]+\.?$/u', $clean, $match) === 1 ? (UnitOfMeasure::spelled($match[0], $this->bare->dimension()) ?? $this->bare) : $this->bare;
 
         return fn (float $si): string => rtrim(rtrim(sprintf('%.4f', $unit->fromSi($si)), '0'), '.').' '.$unit->spellings()[0];
     }

@@ -13,7 +13,7 @@ final class Scale
      * @param  float  $most  end of the scale, SI, above 0
      * @return float in the unit
      */
-    public static function step(float $most, Unit $unit): float
+    public static function step(float $most, UnitOfMeasure $unit): float
     {
         $rough = $unit->fromSi($most) / 8.0;
         $power = 10.0 ** floor(log10($rough));
@@ -30,7 +30,7 @@ final class Scale
      * @param  float  $most  end of the scale, SI, above 0
      * @return list<float> SI, from zero up to the end
      */
-    public static function marks(float $most, Unit $unit): array
+    public static function marks(float $most, UnitOfMeasure $unit): array
     {
         $end = $unit->fromSi($most);
         $step = self::step($most, $unit);

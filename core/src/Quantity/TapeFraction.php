@@ -21,7 +21,7 @@ final readonly class TapeFraction
     public static function nearest(float $length): self
     {
         // A billionth of an inch is rounding noise of the conversion, not a length: it must not break a tie.
-        $sixteenths = round(Unit::Inch->fromSi($length) * 16.0, 8);
+        $sixteenths = round(UnitOfMeasure::Inch->fromSi($length) * 16.0, 8);
 
         return new self((int) round($sixteenths, 0, PHP_ROUND_HALF_UP));
     }

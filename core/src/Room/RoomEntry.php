@@ -14,7 +14,7 @@ use Jornel\Core\Plan\PlanEntry;
 use Jornel\Core\Quantity\Display;
 use Jornel\Core\Quantity\Entry;
 use Jornel\Core\Quantity\System;
-use Jornel\Core\Quantity\Unit;
+use Jornel\Core\Quantity\UnitOfMeasure;
 
 /** A room as a person wrote it down. */
 final readonly class RoomEntry
@@ -95,7 +95,7 @@ final readonly class RoomEntry
     {
         $text = trim($this->text('noise_limit'));
 
-        return $text === '' ? 0.0 : (new Entry('room.noise_limit', 'A noise limit', Unit::DecibelA, Display::Level, Room::NOISE[0], Room::NOISE[1], $this->system))->read($text);
+        return $text === '' ? 0.0 : (new Entry('room.noise_limit', 'A noise limit', UnitOfMeasure::DecibelA, Display::Level, Room::NOISE[0], Room::NOISE[1], $this->system))->read($text);
     }
 
     /** @return float ug/m3; below 0 where it is not told */
@@ -103,7 +103,7 @@ final readonly class RoomEntry
     {
         $text = trim($this->text('outdoor'));
 
-        return $text === '' ? -1.0 : (new Entry('room.outdoor', 'A concentration outdoors', Unit::MicrogramPerCubicMetre, Display::Concentration, Room::OUTDOOR[0], Room::OUTDOOR[1], $this->system))->read($text);
+        return $text === '' ? -1.0 : (new Entry('room.outdoor', 'A concentration outdoors', UnitOfMeasure::MicrogramPerCubicMetre, Display::Concentration, Room::OUTDOOR[0], Room::OUTDOOR[1], $this->system))->read($text);
     }
 
     /** @return float m3/s; 0 where nothing is told */
@@ -129,8 +129,8 @@ final readonly class RoomEntry
         return is_scalar($value) ? (string) $value : '';
     }
 
-    private static function bareFlow(System $system): Unit
+    private static function bareFlow(System $system): UnitOfMeasure
     {
-        return $system === System::Imperial ? Unit::CubicFootPerMinute : Unit::CubicMetrePerHour;
+        return $system === System::Imperial ? UnitOfMeasure::CubicFootPerMinute : UnitOfMeasure::CubicMetrePerHour;
     }
 }

@@ -7,7 +7,7 @@ namespace Jornel\Core\Room;
 use Jornel\Core\Quantity\Display;
 use Jornel\Core\Quantity\Entry;
 use Jornel\Core\Quantity\System;
-use Jornel\Core\Quantity\Unit;
+use Jornel\Core\Quantity\UnitOfMeasure;
 use Jornel\Core\Quantity\UnreadableEntry;
 
 /** What is in the air of a room when one begins to look at it, as a person wrote it. */
@@ -29,6 +29,6 @@ final class StartEntry
     {
         return trim($text) === ''
             ? max($room->outdoor() ?? self::USUAL, self::RANGE[0])
-            : (new Entry('start', 'A concentration', Unit::MicrogramPerCubicMetre, Display::Concentration, self::RANGE[0], self::RANGE[1], $system))->read($text);
+            : (new Entry('start', 'A concentration', UnitOfMeasure::MicrogramPerCubicMetre, Display::Concentration, self::RANGE[0], self::RANGE[1], $system))->read($text);
     }
 }

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Jornel\Core\Tests\Ledger;
 
 use Jornel\Core\Ledger\Finding;
-use Jornel\Core\Ledger\GoalShare;
 use Jornel\Core\Ledger\Standing;
 use Jornel\Core\Ledger\UnitLedger;
 use Jornel\Core\Plan\FloorPlan;
 use Jornel\Core\Quantity\System;
 use Jornel\Core\Room\Room;
+use Jornel\Core\Room\Target\GoalShare;
 use Jornel\Core\Shape\Corners;
 use Jornel\Core\Shape\Design;
 use Jornel\Core\Tests\Sample;
@@ -45,7 +45,8 @@ final class VerdictTest extends TestCase
 
         self::assertSame([0.0, 1], [$unit->asks(), $unit->needed]);
         self::assertStringStartsWith('The building alone is enough: hold 9', self::said($unit, 'clean air'));
-        self::assertSame([4.0 / 3.0, 0.5, 0.0], [GoalShare::of(0.1, 0.0), GoalShare::of(0.1, 0.2), GoalShare::of(0.1, INF)]);
+        self::assertSame([1e9, 4.0 / 3.0], [GoalShare::of(0.1, 0.0), GoalShare::ofBar(0.1, 0.0)]);
+        self::assertSame([0.5, 0.0], [GoalShare::ofBar(0.1, 0.2), GoalShare::of(0.1, INF)]);
     }
 
     #[TestWith(['20x20x1-coarse', true])]

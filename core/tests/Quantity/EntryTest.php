@@ -7,7 +7,7 @@ namespace Jornel\Core\Tests\Quantity;
 use Jornel\Core\Quantity\Display;
 use Jornel\Core\Quantity\Entry;
 use Jornel\Core\Quantity\System;
-use Jornel\Core\Quantity\Unit;
+use Jornel\Core\Quantity\UnitOfMeasure;
 use Jornel\Core\Quantity\UnreadableEntry;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -43,15 +43,15 @@ final class EntryTest extends TestCase
     #[TestWith(['7/8', 0.022225])]
     public function test_it_reads_the_size_of_a_part_in_inches_or_millimetres(string $text, float $metres): void
     {
-        $entry = new Entry('part.width', 'A width', Unit::Inch, Display::PartLength, 0.005, 3.0, System::Imperial);
+        $entry = new Entry('part.width', 'A width', UnitOfMeasure::Inch, Display::PartLength, 0.005, 3.0, System::Imperial);
 
         self::assertEqualsWithDelta($metres, $entry->read($text), 1e-12);
     }
 
     public function test_it_reads_flows_and_pressures(): void
     {
-        $flow = new Entry('fan.flow', 'A flow', Unit::CubicFootPerMinute, Display::Flow, 0.01, 5.0, System::Imperial);
-        $pressure = new Entry('fan.pressure', 'A pressure', Unit::InchOfWater, Display::Pressure, 0.1, 1000.0, System::Imperial);
+        $flow = new Entry('fan.flow', 'A flow', UnitOfMeasure::CubicFootPerMinute, Display::Flow, 0.01, 5.0, System::Imperial);
+        $pressure = new Entry('fan.pressure', 'A pressure', UnitOfMeasure::InchOfWater, Display::Pressure, 0.1, 1000.0, System::Imperial);
 
         self::assertEqualsWithDelta(1200.0 * 4.719474e-4, $flow->read('1,200 cfm'), 1e-12);
         self::assertEqualsWithDelta(0.05 * 249.089, $pressure->read('0.05 inwc'), 1e-12);
@@ -66,17 +66,17 @@ final class EntryTest extends TestCase
     #[TestWith(['520 l/s', 0.52])]
     public function test_a_comma_in_a_flow_groups_thousands_and_a_power_need_not_be_raised(string $text, float $si): void
     {
-        $flow = new Entry('fan.flow', 'A flow', Unit::CubicFootPerMinute, Display::Flow, 0.0, 10.0, System::Imperial);
+        $flow = new Entry('fan.flow', 'A flow', UnitOfMeasure::CubicFootPerMinute, Display::Flow, 0.0, 10.0, System::Imperial);
 
         self::assertEqualsWithDelta($si, $flow->read($text), 1e-12);
     }
 
-    #[TestWith(['45 in2', Unit::SquareInch, Display::SmallArea, 45 * 0.0254 ** 2])]
-    #[TestWith(['290 cm2', Unit::SquareInch, Display::SmallArea, 0.029])]
-    #[TestWith(['0.05 inH2O', Unit::InchOfWater, Display::Pressure, 0.05 * 249.089])]
-    #[TestWith(['3 mmH2O', Unit::InchOfWater, Display::Pressure, 3 * 9.80665])]
-    #[TestWith(['35 ug/m3', Unit::MicrogramPerCubicMetre, Display::Concentration, 35.0])]
-    public function test_powers_and_formulas_are_read_as_they_are_typed(string $text, Unit $unit, Display $display, float $si): void
+    #[TestWith(['45 in2', UnitOfMeasure::SquareInch, Display::SmallArea, 45 * 0.0254 ** 2])]
+    #[TestWith(['290 cm2', UnitOfMeasure::SquareInch, Display::SmallArea, 0.029])]
+    #[TestWith(['0.05 inH2O', UnitOfMeasure::InchOfWater, Display::Pressure, 0.05 * 249.089])]
+    #[TestWith(['3 mmH2O', UnitOfMeasure::InchOfWater, Display::Pressure, 3 * 9.80665])]
+    #[TestWith(['35 ug/m3', UnitOfMeasure::MicrogramPerCubicMetre, Display::Concentration, 35.0])]
+    public function test_powers_and_formulas_are_read_as_they_are_typed(string $text, UnitOfMeasure $unit, Display $display, float $si): void
     {
         self::assertEqualsWithDelta($si, (new Entry('x', 'It', $unit, $display, 0.0, 1e4, System::Imperial))->read($text), 1e-9);
     }
@@ -130,13 +130,13 @@ final class EntryTest extends TestCase
 
     public function test_a_refused_range_says_what_is_allowed_in_the_measure_of_the_screen(): void
     {
-        $ceiling = new Entry('room.height', 'A ceiling height', Unit::Foot, Display::RoomLength, 1.5, 15.0, System::Metric);
+        $ceiling = new Entry('room.height', 'A ceiling height', UnitOfMeasure::Foot, Display::RoomLength, 1.5, 15.0, System::Metric);
         $this->expectExceptionMessage('A ceiling height of 274.32 m is outside what is allowed: from 1.50 m to 15.00 m.');
         $ceiling->read('900 ft');
     }
 
     private static function length(): Entry
     {
-        return new Entry('room.length', 'A length', Unit::Foot, Display::RoomLength, 1.0, 100.0, System::Imperial);
+        return new Entry('room.length', 'A length', UnitOfMeasure::Foot, Display::RoomLength, 1.0, 100.0, System::Imperial);
     }
 }

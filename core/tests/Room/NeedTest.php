@@ -8,7 +8,7 @@ use Jornel\Core\Finder\Limit;
 use Jornel\Core\Finder\WishEntry;
 use Jornel\Core\Quantity\System;
 use Jornel\Core\Room\Leakiness;
-use Jornel\Core\Room\Need\Setting;
+use Jornel\Core\Room\Need\NeedEntry;
 use Jornel\Core\Room\RoomEntry;
 use Jornel\Core\Tests\Sample;
 use PHPUnit\Framework\TestCase;
@@ -36,7 +36,7 @@ final class NeedTest extends TestCase
     public function test_later_answers_go_before_and_say_so(): void
     {
         $settings = Sample::data()->need()->settle(['air' => ['breath'], 'who' => ['sensitive'], 'loud' => ['sleep'], 'avoid' => ['burns', 'floor']]);
-        $values = array_map(fn (Setting $setting): string|bool => $setting->value, $settings);
+        $values = array_map(fn (NeedEntry $setting): string|bool => $setting->value, $settings);
 
         self::assertEquals(['pollutant' => 'shared-air', 'goal' => 'air-changes-6', 'noise_limit' => '35 dBA', 'has_fuel_burning' => true, 'limits.footprint' => '2.5 ft²'], $values);
         self::assertSame('sensitive', $settings['goal']->by->id);

@@ -6,7 +6,7 @@ namespace Jornel\Core\Document\Schema;
 
 use Jornel\Core\Quantity\Dimension;
 use Jornel\Core\Quantity\Provenance;
-use Jornel\Core\Quantity\Unit;
+use Jornel\Core\Quantity\UnitOfMeasure;
 
 /**
  * An object of an open format, from which its JSON Schema is written: keys that are not named here are refused, a
@@ -163,7 +163,7 @@ final readonly class Form
     {
         $properties = $this->properties;
         $keys = [];
-        foreach (Unit::cases() as $unit) {
+        foreach (UnitOfMeasure::cases() as $unit) {
             if ($unit->dimension() === $dimension) {
                 $properties += [$keys[] = "{$name}_{$unit->value}" => $schema];
             }
@@ -182,7 +182,7 @@ final readonly class Form
     private function spellings(string $name): array
     {
         return array_values(array_filter(
-            array_map(fn (Unit $unit): string => "{$name}_{$unit->value}", Unit::cases()),
+            array_map(fn (UnitOfMeasure $unit): string => "{$name}_{$unit->value}", UnitOfMeasure::cases()),
             fn (string $key): bool => isset($this->properties[$key]),
         ));
     }

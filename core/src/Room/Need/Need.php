@@ -10,7 +10,7 @@ use Jornel\Core\Part\Record;
 /** The questions about the need of a room, in order, and what their answers come to together. */
 final readonly class Need
 {
-    /** @param  array<string, Question>  $questions  by id */
+    /** @param  array<string, NeedQuestion>  $questions  by id */
     private function __construct(public array $questions)
     {
     }
@@ -29,10 +29,10 @@ final readonly class Need
             foreach ($record->records('answers') as $answer) {
                 $sets = array_filter((array) ($answer->data()['sets'] ?? []), fn (mixed $value): bool => is_string($value) || is_bool($value));
                 /** @var array<string, string|bool> $sets */
-                $answers[$answer->text('id')] = new Answer($answer->text('id'), $answer->text('name'), $sets, $answer->textOr('why', ' '));
+                $answers[$answer->text('id')] = new NeedAnswer($answer->text('id'), $answer->text('name'), $sets, $answer->textOr('why', ' '));
             }
             $id = $record->text('id');
-            $questions[$id] = new Question($id, $record->text('asks'), $record->flagOr('many', false), $answers === [] ? throw BadRecord::missing("{$id}.answers") : $answers);
+            $questions[$id] = new NeedQuestion($id, $record->text('asks'), $record->flagOr('many', false), $answers === [] ? throw BadRecord::missing("{$id}.answers") : $answers);
         }
 
         return new self($questions);
@@ -42,7 +42,7 @@ final readonly class Need
      * What the answers set together; of two that set the same the later question goes before.
      *
      * @param  array<string, list<string>>  $given  ids of answers by id of their question; those that are not known count nothing
-     * @return array<string, Setting> by field
+     * @return array<string, NeedEntry> by field
      */
     public function settle(array $given): array
     {
@@ -54,7 +54,7 @@ final readonly class Need
                 }
                 foreach ($answer->sets as $field => $value) {
                     unset($settings[$field]);
-                    $settings[$field] = new Setting($field, $value, $answer);
+                    $settings[$field] = new NeedEntry($field, $value, $answer);
                 }
             }
         }
@@ -66,7 +66,7 @@ final readonly class Need
      * What is said to answers besides what they set.
      *
      * @param  array<string, list<string>>  $given  as above
-     * @return list<Answer>
+     * @return list<NeedAnswer>
      */
     public function said(array $given): array
     {

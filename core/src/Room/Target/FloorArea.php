@@ -10,7 +10,7 @@ use Jornel\Core\Airflow\Output;
 use Jornel\Core\Quantity\Display;
 use Jornel\Core\Quantity\Sentence;
 use Jornel\Core\Quantity\Sum;
-use Jornel\Core\Quantity\Unit;
+use Jornel\Core\Quantity\UnitOfMeasure;
 use Jornel\Core\Room\EquivalentOutput;
 use Jornel\Core\Room\Space;
 
@@ -43,21 +43,21 @@ final readonly class FloorArea implements Target
         $area = $room->floorArea();
         $scale = $this->scale($room);
 
-        return $area === null || $scale === null ? null : Unit::CubicFootPerMinute->toSi($this->cfmPerSquareFoot * Unit::SquareFoot->fromSi($area) * $scale);
+        return $area === null || $scale === null ? null : UnitOfMeasure::CubicFootPerMinute->toSi($this->cfmPerSquareFoot * UnitOfMeasure::SquareFoot->fromSi($area) * $scale);
     }
 
     public function sum(Space $room, float $asks, ?BinShares $spectrum = null): Sum
     {
         $area = $room->floorArea() ?? 0.0;
         $scale = $this->scale($room) ?? 1.0;
-        $each = Unit::CubicFootPerMinute->toSi($this->cfmPerSquareFoot) / Unit::SquareFoot->toSi(1.0);
+        $each = UnitOfMeasure::CubicFootPerMinute->toSi($this->cfmPerSquareFoot) / UnitOfMeasure::SquareFoot->toSi(1.0);
         $sum = fn (string $each): Sentence => $this->ceiling === FloorAreaCeiling::Scales
             ? Sentence::of('%s × %s × %s = %s', [Display::Area, $area], $each, sprintf('%.4g', $scale), [Display::Flow, $asks])
             : Sentence::of('%s × %s = %s', [Display::Area, $area], $each, [Display::Flow, $asks]);
 
         return new Sum(
             $this->ceiling === FloorAreaCeiling::Scales ? 'floor × clean air for each part of it × ceiling over that of the rule' : 'floor × clean air for each part of it',
-            Sentence::either($sum(sprintf('%.4g', Unit::CubicMetrePerHour->fromSi($each))), $sum(sprintf('%.4g', $this->cfmPerSquareFoot))),
+            Sentence::either($sum(sprintf('%.4g', UnitOfMeasure::CubicMetrePerHour->fromSi($each))), $sum(sprintf('%.4g', $this->cfmPerSquareFoot))),
         );
     }
 

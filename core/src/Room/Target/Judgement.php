@@ -39,12 +39,6 @@ final readonly class Judgement
         return $this->purifier + $this->building;
     }
 
-    /** What it gets over what it asks for: 1 where it is just reached; infinite where nothing is asked. */
-    public function share(): ?float
-    {
-        return $this->asks === null ? null : ($this->asks > 0.0 ? $this->gets() / $this->asks : INF);
-    }
-
     /** Whether it is reached by the figures as told; null where it asks nothing. */
     public function isReached(): ?bool
     {
@@ -100,7 +94,7 @@ final readonly class Judgement
         return $output->distribution(function (Output $one): float {
             $asks = $this->target->dependsOnSpectrum() ? $this->target->asks($this->room, $one->spectrum()) : $this->asks;
 
-            return $asks === null || is_infinite($asks) ? 0.0 : ($this->target->gets($this->room, $one) + $this->building) / max($asks, PHP_FLOAT_MIN);
+            return $asks === null || is_infinite($asks) ? 0.0 : GoalShare::of($this->target->gets($this->room, $one) + $this->building, $asks);
         });
     }
 

@@ -9,7 +9,7 @@ namespace Jornel\Core\Quantity;
  *
  * Factors: NIST SP 811 (1 ft = 0.3048 m, 1 cfm = 4.719474e-4 m3/s, 1 fpm = 0.00508 m/s, 1 inH2O = 249.089 Pa).
  */
-enum Unit: string
+enum UnitOfMeasure: string
 {
     case Metre = 'm';
     case Centimetre = 'cm';

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Jornel\Core\Room\Need;
 
 /** One answer to a question about the need: what it sets, and why. */
-final readonly class Answer
+final readonly class NeedAnswer
 {
     /**
      * @param  array<string, string|bool>  $sets  entries of the room by field, `goal`, and limits of builds as `limits.height`

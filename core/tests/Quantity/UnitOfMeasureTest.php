@@ -10,22 +10,22 @@ use Jornel\Core\Quantity\Provenance;
 use Jornel\Core\Quantity\Scale;
 use Jornel\Core\Quantity\Sentence;
 use Jornel\Core\Quantity\System;
-use Jornel\Core\Quantity\Unit;
+use Jornel\Core\Quantity\UnitOfMeasure;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
-final class UnitTest extends TestCase
+final class UnitOfMeasureTest extends TestCase
 {
     /** Source: NIST SP 811, appendix B. */
-    #[TestWith([Unit::Foot, 0.3048])]
-    #[TestWith([Unit::Inch, 0.0254])]
-    #[TestWith([Unit::CubicFootPerMinute, 4.719474e-4])]
-    #[TestWith([Unit::FootPerMinute, 0.00508])]
-    #[TestWith([Unit::InchOfWater, 249.089])]
-    #[TestWith([Unit::SquareFoot, 0.09290304])]
-    #[TestWith([Unit::CubicFoot, 0.028316846592])]
-    #[TestWith([Unit::SquareInch, 6.4516e-4])]
-    public function test_conversions_are_the_published_ones(Unit $unit, float $si): void
+    #[TestWith([UnitOfMeasure::Foot, 0.3048])]
+    #[TestWith([UnitOfMeasure::Inch, 0.0254])]
+    #[TestWith([UnitOfMeasure::CubicFootPerMinute, 4.719474e-4])]
+    #[TestWith([UnitOfMeasure::FootPerMinute, 0.00508])]
+    #[TestWith([UnitOfMeasure::InchOfWater, 249.089])]
+    #[TestWith([UnitOfMeasure::SquareFoot, 0.09290304])]
+    #[TestWith([UnitOfMeasure::CubicFoot, 0.028316846592])]
+    #[TestWith([UnitOfMeasure::SquareInch, 6.4516e-4])]
+    public function test_conversions_are_the_published_ones(UnitOfMeasure $unit, float $si): void
     {
         self::assertEqualsWithDelta($si, $unit->toSi(1.0), $si * 1e-12);
         self::assertEqualsWithDelta(7.0, $unit->fromSi($unit->toSi(7.0)), 1e-12);
@@ -35,12 +35,12 @@ final class UnitTest extends TestCase
     {
         foreach (Dimension::cases() as $dimension) {
             $all = array_merge(...array_map(
-                fn (Unit $unit): array => $unit->dimension() === $dimension ? $unit->spellings() : [],
-                Unit::cases(),
+                fn (UnitOfMeasure $unit): array => $unit->dimension() === $dimension ? $unit->spellings() : [],
+                UnitOfMeasure::cases(),
             ));
             self::assertSame(array_unique($all), $all);
         }
-        self::assertNull(Unit::spelled('cfm', Dimension::Length));
+        self::assertNull(UnitOfMeasure::spelled('cfm', Dimension::Length));
     }
 
     #[TestWith([Display::RoomLength, 8.382, '27′ 6″', '8.38 m'])]
@@ -80,7 +80,7 @@ final class UnitTest extends TestCase
     #[TestWith([40.0, [0, 5, 10, 15, 20, 25, 30, 35, 40]])]
     public function test_a_scale_has_round_marks(float $cfm, array $marks): void
     {
-        $found = Scale::marks($cfm * 4.719474e-4, Unit::CubicFootPerMinute);
+        $found = Scale::marks($cfm * 4.719474e-4, UnitOfMeasure::CubicFootPerMinute);
 
         self::assertEqualsWithDelta($marks, array_map(fn (float $mark): float => $mark / 4.719474e-4, $found), 1e-9);
     }

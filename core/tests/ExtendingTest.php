@@ -6,6 +6,7 @@ namespace Jornel\Core\Tests;
 
 use Jornel\Core\Data\DataFiles;
 use Jornel\Core\Document\Documents;
+use Jornel\Core\Guide\Steps;
 use Jornel\Core\Part\Rating\RatingStep;
 use Jornel\Core\Shape\Corners;
 use Jornel\Core\Shape\Design;
@@ -47,7 +48,7 @@ final class ExtendingTest extends TestCase
         $shown = array_map(fn (array $example): string => $example[1], self::examples('json'));
 
         self::assertEqualsCanonicalizing(['fans', 'media', 'grades', 'scales', 'pollutants', 'joinings', 'targets', 'occupancies', 'cautions'], $shown);
-        self::assertCount(1, self::examples('php'));
+        self::assertCount(2, self::examples('php'));
     }
 
     public function test_a_build_of_all_that_was_added_is_answered(): void
@@ -91,25 +92,47 @@ final class ExtendingTest extends TestCase
         self::assertSame('Foot', $design->assemble()->panels[1]->name);
     }
 
+    public function test_its_steps_are_a_class_and_its_line_in_the_register(): void
+    {
+        [$shape] = self::extended();
+        $steps = self::register('Guide/Steps.php', 'Steps', '            default =>', '            $shape instanceof \\'.$shape::class." => new \\Jornel\\Core\\Guide\\Shape\\PanelOnFootSteps,\n            default =>");
+        /** @var list<\Jornel\Core\Guide\Step> $list */
+        $list = $steps::of(new Design($shape, ...self::partsOf(Sample::design())));
+
+        self::assertCount(count(Steps::of(Sample::design('flat-panel'))) + 1, $list);
+        self::assertSame(['foot'], $list[count($list) - 1]->sets);
+    }
+
     /** @return array{Shape, array<string, Shape>} the shape of the page and the register with its line */
     private static function extended(): array
     {
-        [$file, , $class] = self::examples('php')[0];
-        $register = str_replace(
-            ['final class Shapes', '        ] as $shape)'],
-            ['final class ExtendedShapes', '            new '.basename($file, '.php').",\n        ] as \$shape)"],
-            (string) file_get_contents(self::ROOT.'/core/src/Shape/Shapes.php'),
-        );
-        foreach ([$class, $register] as $number => $source) {
-            $written = self::$copy."/{$number}.php";
-            file_put_contents($written, $source);
-            require_once $written;
-            unlink($written);
+        foreach (self::examples('php') as [$file, , $class]) {
+            self::load(basename($file), $class);
         }
+        $all = self::register('Shape/Shapes.php', 'Shapes', '        ] as $shape)', "            new PanelOnFoot,\n        ] as \$shape)")::all();
         /** @var array<string, Shape> $all */
-        $all = \Jornel\Core\Shape\ExtendedShapes::all();
 
         return [$all['panel-on-foot'], $all];
+    }
+
+    /** A copy of a register with one more line. */
+    private static function register(string $file, string $class, string $before, string $line): string
+    {
+        $source = (string) file_get_contents(self::ROOT."/core/src/{$file}");
+        self::load("Extended{$class}.php", str_replace(["final class {$class}", $before], ["final class Extended{$class}", $line], $source));
+
+        return 'Jornel\\Core\\'.dirname($file)."\\Extended{$class}";
+    }
+
+    private static function load(string $name, string $source): void
+    {
+        static $loaded = [];
+        if (! isset($loaded[$name])) {
+            file_put_contents($written = self::$copy."/{$name}", $source);
+            require_once $written;
+            unlink($written);
+            $loaded[$name] = true;
+        }
     }
 
     /** @return array{fan: \Jornel\Core\Part\Fan, filter: \Jornel\Core\Part\Filter, joining: \Jornel\Core\Part\Joining, corners: Corners} */

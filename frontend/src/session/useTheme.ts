@@ -1,7 +1,12 @@
 import { ref, watchEffect } from 'vue';
 
 const kept = localStorage.getItem('theme');
-const dark = ref(kept === null ? window.matchMedia('(prefers-color-scheme: dark)').matches : kept === 'dark');
+const preferred = window.matchMedia('(prefers-color-scheme: dark)');
+const dark = ref(kept === null ? preferred.matches : kept === 'dark');
+// Until somebody chooses, it goes with the machine, also when that turns dark in the evening.
+preferred.addEventListener?.('change', ({ matches }) => {
+    if (localStorage.getItem('theme') === null) dark.value = matches;
+});
 
 watchEffect(() => {
     document.documentElement.dataset.theme = dark.value ? 'dark' : 'light';

@@ -49,7 +49,7 @@ final readonly class FoundData
                 'units' => $found->units, 'speed' => $found->speedName(), 'prefilter' => $design->prefilter->id ?? '', 'options' => $design->options,
             ]),
             $count($found->units).$design->shape->name(),
-            "{$count($fans)}{$design->fan->name} on {$found->speedName()}, {$count($filters)}{$design->filter->name}, {$design->joining->spoken}",
+            "{$count($fans)}{$design->fan->name} on {$found->speedName()}, {$count($filters)}{$design->filter->name}, {$design->joining->name}",
             round($found->share, 4),
             Shown::of(Display::Share, $found->share),
             Shown::of(Display::Chance, $found->chance),

@@ -24,11 +24,11 @@ final class CommonSteps
         if ($panels === []) {
             return null;
         }
-        $names = array_values(array_unique(array_map(fn (Panel $panel): string => lcfirst($panel->name), $panels)));
+        $names = array_values(array_unique(array_map(fn (Panel $panel): string => $panel->name, $panels)));
         $sheet = Sheet::of($design);
 
         return new Step(
-            'Cut '.implode(' and ', $names)." to the sizes on this sheet, from {$sheet->source()}.",
+            sprintf('%s Parts: %s.', $sheet->cutting(), implode(', ', $names)),
             'Cut parts first: the filters then go together in one go.',
             4.0 + ($sheet->isSawn() ? 6.0 : 3.0) * count($panels),
             tools: ['tape measure', 'straightedge', $sheet->isSawn() ? 'saw' : 'knife', 'marker'],
@@ -36,10 +36,11 @@ final class CommonSteps
         );
     }
 
-    public static function fanDirection(string $where = 'test-fit it on the box'): Step
+    /** @param  string  $then  what is done with it next, a whole sentence */
+    public static function fanDirection(string $then = 'Test-fit it on the box.'): Step
     {
         return new Step(
-            "Run the fan once, draw an arrow on its housing the way it blows, and {$where}.",
+            "Run the fan once and draw an arrow on its housing the way it blows. {$then}",
             'A fan the wrong way round blows dust out through the filters.',
             3.0,
             'Fan’s arrow drawn, fan fits',
@@ -47,18 +48,30 @@ final class CommonSteps
         );
     }
 
-    /** Which way the arrows on the frames point: with the flow. */
+    /**
+     * Which way the arrows on the frames point: with the flow.
+     *
+     * @param  string  $how  the filters are set, a whole sentence
+     */
     public static function arrows(Design $design, string $how): Step
     {
-        $into = $design->direction() === Direction::Pull;
+        $coarse = $design->prefilter === null ? '' : ' The coarse one stands where the air comes first.';
 
-        return new Step(
-            sprintf('%s, arrows pointing %s the box, pleats upright%s.', $how, $into ? 'into' : 'out of', $design->prefilter === null ? '' : ', the coarse one where the air comes first'),
-            sprintf('The fan %s, so air must pass every filter the way its arrow points; upright pleats shed dust.', $into ? 'pulls' : 'pushes'),
-            2.0,
-            sprintf('Arrows of all filters point %s the box', $into ? 'into' : 'out of'),
-            ['face'],
-        );
+        return $design->direction() === Direction::Pull
+            ? new Step(
+                "{$how} Their arrows point into the box and their pleats stand upright.{$coarse}",
+                'The fan pulls, so air must pass every filter the way its arrow points; upright pleats shed dust.',
+                2.0,
+                'Arrows of all filters point into the box',
+                ['face'],
+            )
+            : new Step(
+                "{$how} Their arrows point out of the box and their pleats stand upright.{$coarse}",
+                'The fan pushes, so air must pass every filter the way its arrow points; upright pleats shed dust.',
+                2.0,
+                'Arrows of all filters point out of the box',
+                ['face'],
+            );
     }
 
     /**
@@ -70,7 +83,7 @@ final class CommonSteps
         $joining = $design->joining;
 
         return (new Step(
-            sprintf('Close %s with %s from end to end and press it flat.', $which, $joining->spoken),
+            sprintf('Close %s with %s from end to end and press it flat.', $which, $joining->with),
             $reason,
             2.0,
             'All seams pressed',
@@ -102,7 +115,14 @@ final class CommonSteps
 
     public static function label(Design $design): Step
     {
-        return new Step('Patch what '.($design->direction() === Direction::Pull ? 'draws' : 'blows').', then label the unit with date, filters and speed.', 'Whoever looks after it must know when the filters went in.', 3.0, tools: ['marker']);
+        return new Step(
+            $design->direction() === Direction::Pull
+                ? 'Patch what draws, then label the unit with date, filters and speed.'
+                : 'Patch what blows, then label the unit with date, filters and speed.',
+            'Whoever looks after it must know when the filters went in.',
+            3.0,
+            tools: ['marker'],
+        );
     }
 
     /**

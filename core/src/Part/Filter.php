@@ -21,7 +21,6 @@ final readonly class Filter
 
     /**
      * @param  string  $nominal  size printed on the frame, such as `20x20x1`
-     * @param  string  $form  `panel`, `ring` or `sheet`
      * @param  float  $width  actual, m; of a ring its outside diameter
      * @param  float  $height  actual, m
      * @param  float  $depth  actual, m; of a ring half of outside less inside diameter
@@ -40,7 +39,7 @@ final readonly class Filter
         public string $id,
         public string $name,
         public string $nominal,
-        public string $form,
+        public FilterForm $form,
         public Grade $grade,
         public float $width,
         public float $height,
@@ -82,7 +81,7 @@ final readonly class Filter
             $record->text('id'),
             $record->text('name'),
             $record->text('nominal'),
-            $record->text('form'),
+            $record->choice('form', FilterForm::Panel),
             $grade,
             $record->figure('width', 0.0)->si,
             $record->figure('height', 0.0)->si,
@@ -162,7 +161,7 @@ final readonly class Filter
     /** Whether it is a flat panel in a frame, as against a ring or a loose sheet. */
     public function isFramed(): bool
     {
-        return $this->form === 'panel';
+        return $this->form === FilterForm::Panel;
     }
 
     /**
@@ -173,8 +172,8 @@ final readonly class Filter
     public function netArea(): float
     {
         return match ($this->form) {
-            'ring' => M_PI * $this->width * $this->height,
-            'sheet' => $this->width * $this->height,
+            FilterForm::Ring => M_PI * $this->width * $this->height,
+            FilterForm::Sheet => $this->width * $this->height,
             default => ($this->width - 2.0 * $this->rim) * ($this->height - 2.0 * $this->rim),
         };
     }
@@ -187,8 +186,8 @@ final readonly class Filter
     public function mediaArea(): float
     {
         return match ($this->form) {
-            'ring' => MediaArea::of(M_PI * $this->width, $this->height, $this->depth, $this->pleatPitch),
-            'sheet' => $this->width * $this->height,
+            FilterForm::Ring => MediaArea::of(M_PI * $this->width, $this->height, $this->depth, $this->pleatPitch),
+            FilterForm::Sheet => $this->width * $this->height,
             default => MediaArea::of($this->width, $this->height, $this->depth, $this->pleatPitch),
         };
     }
@@ -203,7 +202,7 @@ final readonly class Filter
     /** What its form and size are, the same for all filters that fit the same builds. */
     public function geometry(): string
     {
-        return sprintf('%s %.6f %.6f %.6f %.6f', $this->form, $this->width, $this->height, $this->depth, $this->rim);
+        return sprintf('%s %.6f %.6f %.6f %.6f', $this->form->value, $this->width, $this->height, $this->depth, $this->rim);
     }
 
     /**

@@ -10,7 +10,7 @@ use Jornel\Core\Quantity\Provenance;
 final readonly class Joining
 {
     /**
-     * @param  string  $spoken  its name within a sentence
+     * @param  string  $with  its name within a sentence: close the seam with ...
      * @param  float  $residualGap  mean open width along a seam, m (assumed)
      * @param  float  $minutesPerSeam  minutes of work for one seam
      * @param  string  $emission  note on fumes while making and after
@@ -24,7 +24,7 @@ final readonly class Joining
     private function __construct(
         public string $id,
         public string $name,
-        public string $spoken,
+        public string $with,
         public float $residualGap,
         public float $minutesPerSeam,
         public string $emission,
@@ -53,7 +53,7 @@ final readonly class Joining
         return new self(
             $record->text('id'),
             $record->text('name'),
-            mb_strtolower($record->text('name')),
+            $record->textOr('with', $record->text('name')),
             $gap->si,
             $record->number('minutes_per_seam', -1e-9)->si,
             $record->text('emission'),

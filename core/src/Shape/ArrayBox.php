@@ -214,7 +214,7 @@ final readonly class ArrayBox implements Shape
     private function check(Design $design): void
     {
         if (! $design->filter->isFramed()) {
-            throw DoesNotFit::notAFrame($design->filter, 'array box');
+            throw DoesNotFit::notAFrame($design->filter, $design->shape);
         }
         FanFamilies::mustBe($design->fan, FanFamilies::SMALL, $this);
         $most = $this->mostOnTop($design);

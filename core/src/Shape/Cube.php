@@ -95,7 +95,7 @@ final readonly class Cube implements Shape
         $rows = $design->number('per-side');
         [$across, $up] = [max($filter->width, $filter->height), min($filter->width, $filter->height)];
         if ($filter->isFramed() && abs($across - $rows * $up) > self::SQUARE) {
-            throw $rows === 1 ? DoesNotFit::notSquare($filter, mb_strtolower($this->name())) : DoesNotFit::notHalf($filter);
+            throw $rows === 1 ? DoesNotFit::notSquare($filter, $design->shape) : DoesNotFit::notHalf($filter);
         }
 
         return FourWalls::of($design, $across, $up, Layout::from($design->option('layout')), $rows);

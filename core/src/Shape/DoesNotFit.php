@@ -64,16 +64,16 @@ class DoesNotFit extends Invalid
     }
 
     /** @param  list<string>  $families */
-    public static function noSeat(Fan $fan, string $shape, array $families): self
+    public static function noSeat(Fan $fan, Shape $shape, array $families): self
     {
-        return new NoSeat('unit.fan', sprintf('%s has no seat on %s. It takes: %s.', ucfirst(self::one($fan->family)), self::one($shape), implode(', ', $families)));
+        return new NoSeat('unit.fan', sprintf('“%s” has no seat for a fan of the kind “%s”. It takes these kinds: %s.', $shape->name(), $fan->family, implode(', ', $families)));
     }
 
-    public static function notSquare(Filter $filter, string $shape): self
+    public static function notSquare(Filter $filter, Shape $shape): self
     {
         return new WrongFilter('unit.filter', sprintf(
-            '%s takes square filters; this one is %s × %s, so the sides would not close to a square under the fan.',
-            ucfirst(self::one($shape)), self::length($filter->width), self::length($filter->height),
+            '“%s” takes square filters; this one is %s × %s, so the sides would not close to a square under the fan.',
+            $shape->name(), self::length($filter->width), self::length($filter->height),
         ));
     }
 
@@ -98,16 +98,16 @@ class DoesNotFit extends Invalid
         ));
     }
 
-    public static function notAFrame(Filter $filter, string $shape): self
+    public static function notAFrame(Filter $filter, Shape $shape): self
     {
-        return new WrongFilter('unit.filter', sprintf('%s takes flat framed filters; “%s” is not one.', ucfirst(self::one($shape)), $filter->name));
+        return new WrongFilter('unit.filter', sprintf('“%s” takes flat framed filters; “%s” is not one.', $shape->name(), $filter->name));
     }
 
-    public static function tooDeep(Filter $filter, string $shape): self
+    public static function tooDeep(Filter $filter, Shape $shape): self
     {
         return new self('unit.filter', sprintf(
-            'Frames %s deep leave no room inside a %s of filters %s wide.',
-            self::length($filter->depth), $shape, self::length($filter->width),
+            'Frames %s deep leave no room inside “%s” with filters %s wide.',
+            self::length($filter->depth), $shape->name(), self::length($filter->width),
         ));
     }
 
@@ -127,9 +127,14 @@ class DoesNotFit extends Invalid
         ));
     }
 
-    public static function notThisForm(Filter $filter, string $shape, string $form): self
+    public static function notARing(Filter $filter, Shape $shape): self
     {
-        return new WrongFilter('unit.filter', sprintf('%s takes %s; “%s” is none.', ucfirst(self::one($shape)), $form, $filter->name));
+        return new WrongFilter('unit.filter', sprintf('“%s” takes ring cartridges; “%s” is not one.', $shape->name(), $filter->name));
+    }
+
+    public static function notASheet(Filter $filter, Shape $shape): self
+    {
+        return new WrongFilter('unit.filter', sprintf('“%s” takes loose sheets of media; “%s” is not one.', $shape->name(), $filter->name));
     }
 
     public static function tooMany(string $option, int $most, string $why): self
@@ -177,12 +182,6 @@ class DoesNotFit extends Invalid
             'A filter of %s × %s does not leave a rim on the lid of a common tote; take one of at most %s.',
             self::length($filter->width), self::length($filter->height), self::length(Tote::LARGEST),
         ));
-    }
-
-    /** `a cube`, `an array box`. */
-    private static function one(string $what): string
-    {
-        return (preg_match('/^[aeiou]/i', $what) === 1 ? 'an ' : 'a ').$what;
     }
 
     private static function length(float $metres): string

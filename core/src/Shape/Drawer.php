@@ -361,7 +361,7 @@ final readonly class Drawer implements Shape
     private function check(Design $design): void
     {
         if (! $design->filter->isFramed()) {
-            throw DoesNotFit::notAFrame($design->filter, 'wooden drawer');
+            throw DoesNotFit::notAFrame($design->filter, $design->shape);
         }
         FanFamilies::mustBe($design->fan, FanFamilies::HOUSED, $this);
         $narrow = min($this->outside($design));

@@ -195,7 +195,7 @@ final readonly class DuctBox implements Shape
         $filter = $design->filter;
         FanFamilies::mustBe($design->fan, FanFamilies::DUCTED, $this);
         if ($design->number('faces') === 5 && $filter->isFramed() && ! $filter->isSquare()) {
-            throw DoesNotFit::notSquare($filter, 'duct box of five');
+            throw DoesNotFit::notSquare($filter, $design->shape);
         }
         $walls = FourWalls::of($design, min($filter->width, $filter->height), max($filter->width, $filter->height));
         if ($design->fan->body->side > $walls->top()->width) {

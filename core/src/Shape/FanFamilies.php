@@ -24,7 +24,7 @@ final class FanFamilies
     public static function mustBe(Fan $fan, array $families, Shape $shape): void
     {
         if (! in_array($fan->family, $families, true)) {
-            throw DoesNotFit::noSeat($fan, mb_strtolower($shape->name()), $families);
+            throw DoesNotFit::noSeat($fan, $shape, $families);
         }
     }
 }

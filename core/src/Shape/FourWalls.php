@@ -39,11 +39,11 @@ final readonly class FourWalls
     public static function of(Design $design, float $across, float $up, Layout $layout = Layout::Pinwheel, int $rows = 1): self
     {
         if (! $design->filter->isFramed()) {
-            throw DoesNotFit::notAFrame($design->filter, mb_strtolower($design->shape->name()));
+            throw DoesNotFit::notAFrame($design->filter, $design->shape);
         }
         $walls = new self($design, $layout, $across, $up, $rows, $design->stackDepth());
         if (min($walls->netWidths()) <= 0.0 || $walls->top()->openWidth <= 0.0) {
-            throw DoesNotFit::tooDeep($design->filter, mb_strtolower($design->shape->name()));
+            throw DoesNotFit::tooDeep($design->filter, $design->shape);
         }
 
         return $walls;

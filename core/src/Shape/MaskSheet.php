@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Shape;
 
+use Jornel\Core\Part\FilterForm;
 use Jornel\Core\Scene\Anchor;
 use Jornel\Core\Scene\Arrow;
 use Jornel\Core\Scene\Extent;
@@ -122,8 +123,8 @@ final readonly class MaskSheet implements Shape
     /** @throws DoesNotFit */
     private function check(Design $design): void
     {
-        if ($design->filter->form !== 'sheet') {
-            throw DoesNotFit::notThisForm($design->filter, 'fan with mask sheets', 'loose sheets of media');
+        if ($design->filter->form !== FilterForm::Sheet) {
+            throw DoesNotFit::notASheet($design->filter, $design->shape);
         }
         FanFamilies::mustBe($design->fan, FanFamilies::HOUSED, $this);
         [$width, $height] = $this->patch($design);

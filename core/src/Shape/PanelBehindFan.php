@@ -31,7 +31,7 @@ final readonly class PanelBehindFan
     {
         $filter = $design->filter;
         if (! $filter->isFramed()) {
-            throw DoesNotFit::notAFrame($filter, mb_strtolower($design->shape->name()));
+            throw DoesNotFit::notAFrame($filter, $design->shape);
         }
         FanFamilies::mustBe($design->fan, FanFamilies::HOUSED, $design->shape);
         $seat = new FanSeat($design->fan, $filter->width, $filter->height, $filter->width - 2.0 * $filter->rim, $filter->height - 2.0 * $filter->rim);

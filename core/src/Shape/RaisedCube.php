@@ -101,7 +101,7 @@ final readonly class RaisedCube implements Shape
     private function walls(Design $design): FourWalls
     {
         if ($design->filter->isFramed() && ! $design->filter->isSquare()) {
-            throw DoesNotFit::notSquare($design->filter, 'raised cube');
+            throw DoesNotFit::notSquare($design->filter, $design->shape);
         }
 
         return FourWalls::of($design, $design->filter->width, $design->filter->height);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Shape;
 
+use Jornel\Core\Part\FilterForm;
 use Jornel\Core\Part\ShaftPosition;
 use Jornel\Core\Scene\Anchor;
 use Jornel\Core\Scene\Arrow;
@@ -139,8 +140,8 @@ final readonly class Ring implements Shape
     /** @throws DoesNotFit */
     private function check(Design $design): void
     {
-        if ($design->filter->form !== 'ring') {
-            throw DoesNotFit::notThisForm($design->filter, 'ring', 'ring cartridges');
+        if ($design->filter->form !== FilterForm::Ring) {
+            throw DoesNotFit::notARing($design->filter, $design->shape);
         }
         FanFamilies::mustBe($design->fan, FanFamilies::SMALL, $this);
     }

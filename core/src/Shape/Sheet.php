@@ -67,14 +67,14 @@ enum Sheet: string
         };
     }
 
-    /** Where it comes from, within a sentence. */
-    public function source(): string
+    /** How parts are cut from it, a whole sentence. */
+    public function cutting(): string
     {
         return match ($this) {
-            self::Carton => 'the cartons',
-            self::CorrugatedPlastic => 'corrugated plastic: score it lightly first, then press deeper',
-            self::FoamBoard => 'foam board',
-            self::Plywood => 'plywood',
+            self::Carton => 'Cut the parts to the sizes on this sheet from the cartons.',
+            self::CorrugatedPlastic => 'Cut the parts to the sizes on this sheet from corrugated plastic; score it lightly first, then press deeper.',
+            self::FoamBoard => 'Cut the parts to the sizes on this sheet from foam board.',
+            self::Plywood => 'Saw the parts to the sizes on this sheet from plywood.',
         };
     }
 

@@ -291,7 +291,7 @@ final readonly class SlimTower implements Shape
     private function check(Design $design): void
     {
         if (! $design->filter->isFramed()) {
-            throw DoesNotFit::notAFrame($design->filter, 'slim tower');
+            throw DoesNotFit::notAFrame($design->filter, $design->shape);
         }
         FanFamilies::mustBe($design->fan, FanFamilies::SMALL, $this);
         [$w] = $this->sides($design);
@@ -299,7 +299,7 @@ final readonly class SlimTower implements Shape
             throw DoesNotFit::notNarrow($design->filter, self::WIDEST);
         }
         if ($w - $design->stackDepth() <= 0.0) {
-            throw DoesNotFit::tooDeep($design->filter, 'slim tower');
+            throw DoesNotFit::tooDeep($design->filter, $design->shape);
         }
         if ($this->isTriangular($design)) {
             return;

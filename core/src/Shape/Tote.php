@@ -137,7 +137,7 @@ final readonly class Tote implements Shape
     private function check(Design $design): void
     {
         if (! $design->filter->isFramed()) {
-            throw DoesNotFit::notAFrame($design->filter, 'tote');
+            throw DoesNotFit::notAFrame($design->filter, $design->shape);
         }
         FanFamilies::mustBe($design->fan, self::FAMILIES, $this);
         if (max($design->filter->width, $design->filter->height) > self::LARGEST) {

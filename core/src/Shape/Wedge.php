@@ -180,7 +180,7 @@ final readonly class Wedge implements Shape
     {
         $filter = $design->filter;
         if (! $filter->isFramed()) {
-            throw DoesNotFit::notAFrame($filter, 'wedge of two');
+            throw DoesNotFit::notAFrame($filter, $design->shape);
         }
         FanFamilies::mustBe($design->fan, FanFamilies::HOUSED, $this);
         [$width, $height] = $this->sides($design);

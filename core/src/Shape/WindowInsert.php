@@ -212,7 +212,7 @@ final readonly class WindowInsert implements Shape
     private function check(Design $design): void
     {
         if (! $design->filter->isFramed()) {
-            throw DoesNotFit::notAFrame($design->filter, 'window insert');
+            throw DoesNotFit::notAFrame($design->filter, $design->shape);
         }
         FanFamilies::mustBe($design->fan, self::FAMILIES, $this);
         [$width, $height] = $this->least($design);

@@ -24,14 +24,14 @@ final class DoesNotFitTest extends TestCase
     #[TestWith(['cube', 'box-20-plain', '20x20x1-g13-dense', ['per-side' => '2'], 'unit.filter', 'half as high as they are wide'])]
     #[TestWith(['raised-cube', 'box-20-plain', '20x25x1-g13-dense', [], 'unit.filter', 'takes square filters'])]
     #[TestWith(['tall-box', 'box-20-plain', '20x20x1-g13-dense', [], 'unit.filter', 'filters longer than wide'])]
-    #[TestWith(['cube', 'inline-8', '20x20x1-g13-dense', [], 'unit.fan', 'An inline duct fan has no seat on a cube'])]
+    #[TestWith(['cube', 'inline-8', '20x20x1-g13-dense', [], 'unit.fan', '“Cube of four” has no seat for a fan of the kind “inline duct fan”'])]
     #[TestWith(['cube', 'box-20-deep', '14x20x1-g13-dense', [], 'unit.filter', 'takes square filters'])]
     #[TestWith(['cube', 'drum-18', '18x18x1-g13-dense', [], 'unit.fan', 'overhangs the box'])]
     #[TestWith(['flat-panel', 'circulator-11', '20x20x1-g13-dense', [], 'unit.fan', 'does not cover the filter’s opening'])]
     #[TestWith(['cube', 'box-20-plain', 'ring-180x200', [], 'unit.filter', 'takes flat framed filters'])]
     #[TestWith(['ring', 'pc-120', '20x20x1-g13-dense', [], 'unit.filter', 'takes'])]
     #[TestWith(['slim-tower', 'pc-120', '20x20x1-g13-dense', [], 'unit.filter', 'takes narrow filters'])]
-    #[TestWith(['array-box', 'box-20-plain', '20x20x1-g13-dense', [], 'unit.fan', 'A box fan has no seat on an array box'])]
+    #[TestWith(['array-box', 'box-20-plain', '20x20x1-g13-dense', [], 'unit.fan', 'has no seat for a fan of the kind “box fan”'])]
     public function test_it_says_what_would_do(string $shape, string $fan, string $filter, array $options, string $field, string $says): void
     {
         try {

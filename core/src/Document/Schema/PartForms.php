@@ -89,6 +89,7 @@ final class PartForms
         return self::part('A way of joining frames')
             ->figure('residual_gap', Dimension::Length, 'Mean open width along a seam', self::NOT_NEGATIVE)
             ->number('minutes_per_seam', self::NOT_NEGATIVE, 'Minutes of work')
+            ->text('with', 'Its name within a sentence: close the seam with ...; the name where not given')
             ->text('emission', '')->text('change', 'How filters are changed')
             ->key('material', ['type' => ['string', 'null']], 'What it uses up, by id')
             ->list('tools', ['type' => 'string'], '', 0)->text('skill', '')

@@ -20,7 +20,7 @@ final class BoxSteps
 
         return CommonSteps::list(
             CommonSteps::cut($design),
-            CommonSteps::arrows($design, 'Lay two filters on the bench'),
+            CommonSteps::arrows($design, 'Lay two filters on the bench.'),
             $between
                 ? new Step('Stand two filters between the other two and tack the corners.', 'Begun one way, it must go on that way: mixed corners leave a gap.', 5.0, sets: ['face'])
                 : new Step('Set the four filters up as a pinwheel, each overlapping the next, and tack the corners.', 'Alternating them two and two makes a rectangle that a square fan does not cover.', 5.0, sets: ['face']),

@@ -27,13 +27,13 @@ final readonly class DrawerSteps implements ShapeSteps
             $this->shape->hasPedestal($design)
                 ? new Step('Screw a plate with a captive nut to each side of the box at its centre of mass, and hang it in the fork of the pedestal with a rough washer on each pivot.', 'Hung at its centre of mass it stays as it is tilted; with its foot drilled the pedestal also hangs from a ceiling.', 25.0, 'Stays at any tilt', ['plate', 'arm', 'foot'], ['drill', 'wrench'], 'drilling')
                 : new Step('Fix the tilting foot under the box, or two rated hooks to hang it by.', 'It then stands at the bench or hangs from the ceiling.', 15.0, null, ['foot'], ['drill'], 'drilling'),
-            CommonSteps::fanDirection('fit it on the front frame'),
+            CommonSteps::fanDirection('Fit it on the front frame.'),
             $design->fan->handling->hasRearGrille ? new Step('Unplug the fan and take its rear grille off; nobody reaches in from here on.', 'The frame lies flat on the housing only without it.', 5.0, 'Unplugged', [], ['screwdriver']) : null,
             CommonSteps::cut($design, ...array_map(fn (Panel $panel): string => $panel->id, $this->shape->boards($design))),
             PanelSteps::collar($this->shape->collar($design), $design),
             new Step('Screw the fan to the front frame with screws short enough to keep clear of the blades.', 'A long screw stops a blade.', 8.0, 'Blades free', ['fan'], ['screwdriver'], 'drilling'),
             CommonSteps::corners($design),
-            CommonSteps::arrows($design, 'Slide the filters in with the wire-mesh side to the incoming air')->setting('prefilter'),
+            CommonSteps::arrows($design, 'Slide the filters in with the wire-mesh side to the incoming air.')->setting('prefilter'),
             ...CommonSteps::finish($design),
         );
     }

@@ -22,7 +22,7 @@ final readonly class DuctBoxSteps implements ShapeSteps
 
         return CommonSteps::list(
             CommonSteps::cut($design),
-            CommonSteps::arrows($design, 'Lay two filters on the bench'),
+            CommonSteps::arrows($design, 'Lay two filters on the bench.'),
             new Step('Set the four filters up as a pinwheel, each overlapping the next, and tack the corners.', 'Begun one way, it must go on that way.', 5.0),
             new Step('Square up: measure both diagonals across the top.', 'A box out of square leaves gaps under top and base.', 2.0, 'Diagonals equal within 1/8 in', tools: ['tape measure']),
             $five
@@ -30,7 +30,7 @@ final readonly class DuctBoxSteps implements ShapeSteps
                 : BoxSteps::base(),
             CommonSteps::join($design, 4, 'every upright seam', 'Each open seam is a bypass.'),
             new Step('Screw the flange to the top panel, close its rim, and tape the top on.', 'An inline fan pulls harder than a box fan: the rim of its flange leaks first.', 10.0, 'Flange tight', ['top'], ['screwdriver', 'knife'], 'drilling'),
-            CommonSteps::fanDirection('set it on the flange with its clamp')->setting('fan'),
+            CommonSteps::fanDirection('Set it on the flange with its clamp.')->setting('fan'),
             $this->shape->hasCanister($design) ? new Step('Outdoors, run the canister in until no dust comes; then clamp it on the fan and close its joint with foil tape.', 'Loose carbon dust comes out on the first start.', 6.0, 'No more dust', ['canister'], ['screwdriver']) : null,
             $design->number('duct-metres') > 0 ? new Step('Draw the duct straight, clamp both ends, close them with foil tape and tie it up.', 'A sagging duct takes flow.', 10.0, null, ['duct'], ['screwdriver', 'knife']) : null,
             ...CommonSteps::finish($design),

@@ -30,8 +30,7 @@ final class MountSteps
     /** @return non-empty-list<Step> */
     private static function onTop(FanOnTop $mount, Design $design): array
     {
-        $design = $design;
-        $joining = $design->joining->spoken;
+        $joining = $design->joining->with;
 
         $set = (new Step("Set the fan in its place on top, arrow the way it shall blow, and close its four edges with {$joining}; shape the edge round the power cord.", 'A slot at the cord is an open leak.', 2.0, 'Cord slot closed', ['cover', 'fan']))
             ->joining($mount->hasCover ? 8 : 4, $design->joining);
@@ -44,12 +43,12 @@ final class MountSteps
     private static function inCarton(FanInCarton $mount, Design $design): array
     {
         $joining = $design->joining;
-        $door = $mount->hasDoor() ? ' and, on three sides, a small door beside the knob' : '';
+        $door = $mount->hasDoor() ? ' Cut a small door beside the knob, on three sides.' : '';
 
         return [
-            new Step("Cut the fan’s circle out of the front and the back of its carton{$door}.", 'The carton is the fan’s housing: it closes what a round fan leaves open.', 12.0, null, ['carton-back', 'carton-front', 'carton-side'], ['tape measure', 'knife', 'marker'], 'cutting'),
+            new Step("Cut the fan’s circle out of the front and the back of its carton.{$door}", 'The carton is the fan’s housing: it closes what a round fan leaves open.', 12.0, null, ['carton-back', 'carton-front', 'carton-side'], ['tape measure', 'knife', 'marker'], 'cutting'),
             (new Step('Set the fan in the carton, its arrow the way it shall blow, and seal it all round inside, front and back.', 'Past the fan the carton would be an open pipe.', 6.0, 'Fan sealed on both circles', ['fan', 'carton']))->joining(2, $joining),
-            (new Step("Set the carton on the box and close its skirt with {$joining->spoken} all round; shape the edge round the power cord.", 'A slot at the cord is an open leak.', 3.0, 'Cord slot closed'))->joining(4, $joining),
+            (new Step("Set the carton on the box and close its skirt with {$joining->with} all round; shape the edge round the power cord.", 'A slot at the cord is an open leak.', 3.0, 'Cord slot closed'))->joining(4, $joining),
         ];
     }
 

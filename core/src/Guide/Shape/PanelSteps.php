@@ -21,7 +21,7 @@ final readonly class PanelSteps implements ShapeSteps
     public function of(Design $design): array
     {
         $panel = $this->shape->panel($design);
-        $joining = $design->joining->spoken;
+        $joining = $design->joining->with;
         $several = count($panel->stack) > 1;
 
         return CommonSteps::list(

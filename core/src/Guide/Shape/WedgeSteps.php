@@ -20,8 +20,8 @@ final readonly class WedgeSteps implements ShapeSteps
     {
         return CommonSteps::list(
             CommonSteps::cut($design),
-            CommonSteps::fanDirection('lay it face down on the bench'),
-            CommonSteps::arrows($design, 'Stand the two filters in a V on the fan’s back edges')->setting('fan'),
+            CommonSteps::fanDirection('Lay it face down on the bench.'),
+            CommonSteps::arrows($design, 'Stand the two filters in a V on the fan’s back edges.')->setting('fan'),
             CommonSteps::join($design, 3, 'the seam at the point and both filters to the fan', 'They hold the V while the ends are fitted.'),
             (new Step('Lay a triangle on each end and tape it all round.', 'Each end is as long a leak as both filters together.', 2.0, 'Both ends closed', ['end'], skill: 'taping'))->joining(6, $design->joining),
             PanelSteps::collar($this->shape->collar($design), $design),

@@ -65,6 +65,7 @@ check_the_rest() {
 check() {
     local name=$1 log="$run/$1.log" outcome=passed count began=$SECONDS
     shift
+    say "Checking $name"
     "$@" >"$log" 2>&1 || outcome=failed
     count=$(sed -nE 's/^OK.*\(([0-9]+) tests?,.*/\1/p; s/^Tests: ([0-9]+),.*/\1/p; s/^ *([0-9]+) passed.*/\1/p; s/^ *Tests +([0-9]+) passed.*/\1/p' "$log" | tail -n 1)
     {

@@ -7,7 +7,7 @@ use Jornel\Core\Part\Fan;
 use Jornel\Core\Part\Filter;
 use Jornel\Core\Part\Joining;
 use Jornel\Core\Part\Pack;
-use Jornel\Core\Quantity\Display;
+use Jornel\Core\Part\PartFacts;
 use Jornel\Core\Quantity\Provenance;
 use Jornel\Core\Quantity\Sentence;
 use Jornel\Core\Shape\Corners;
@@ -30,28 +30,17 @@ final readonly class OptionData
 
     public static function fan(Fan $fan): self
     {
-        $top = $fan->speeds[count($fan->speeds) - 1];
-
-        return self::part($fan->id, $fan->name, ucfirst($fan->family), $fan->packs, $fan->provenance, [
-            Sentence::of('%s free', [Display::Flow, $top->curve->freeFlow()]),
-            Sentence::of('%s at 1 m', [Display::Level, $top->level]),
-            Sentence::of('%s', [Display::Power, $top->watts]),
-        ]);
+        return self::part($fan->id, $fan->name, ucfirst($fan->family), $fan->packs, $fan->provenance, PartFacts::ofFan($fan));
     }
 
     public static function filter(Filter $filter): self
     {
-        return self::part($filter->id, $filter->name, $filter->grade->name, $filter->packs, $filter->provenance, [
-            Sentence::of('actual size %s × %s × %s', [Display::PartLength, $filter->width], [Display::PartLength, $filter->height], [Display::PartLength, $filter->depth]),
-        ]);
+        return self::part($filter->id, $filter->name, $filter->grade->name, $filter->packs, $filter->provenance, PartFacts::ofFilter($filter));
     }
 
     public static function joining(Joining $joining): self
     {
-        return new self($joining->id, $joining->name, 'Joining', [
-            Shown::sentence(Sentence::of('gap about %s mm', sprintf('%g', $joining->residualGap * 1000.0))),
-            Shown::sentence(Sentence::of('%s', $joining->change)),
-        ], null, $joining->provenance->value);
+        return new self($joining->id, $joining->name, 'Joining', array_map(Shown::sentence(...), PartFacts::ofJoining($joining)), null, $joining->provenance->value);
     }
 
     public static function shape(Shape $shape): self

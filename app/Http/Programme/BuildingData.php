@@ -45,13 +45,7 @@ final readonly class BuildingData
             Shown::of(Display::Volume, $building->volume()),
             self::frame($building),
             $rooms,
-            [
-                ...array_map(fn (array $fault): string => sprintf(
-                    'The doors between %s and %s stand %s apart (%s): measure where they are again.',
-                    $names[$fault[0]], $names[$fault[1]], Shown::of(Display::RoomLength, $fault[2])->metric, Shown::of(Display::RoomLength, $fault[2])->imperial,
-                ), $building->apart),
-                ...array_map(fn (array $fault): string => "{$names[$fault[0]]} and {$names[$fault[1]]} would lie over each other: one of their doors is drawn in the wrong wall or place.", $building->over),
-            ],
+            $building->faults($names),
         );
     }
 

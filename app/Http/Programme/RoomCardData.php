@@ -6,11 +6,11 @@ use App\Http\Build\BuildData;
 use App\Http\Shared\Shown;
 use App\Http\Shared\StrokeData;
 use App\Models\Room;
+use Jornel\Core\Drawing\PlanSheet;
 use Jornel\Core\Drawing\RoomPlan;
 use Jornel\Core\Drawing\Stroke;
 use Jornel\Core\Ledger\Ledger;
 use Jornel\Core\Ledger\RoomResult;
-use Jornel\Core\Plan\FloorPlan;
 use Jornel\Core\Quantity\Display;
 use OpenApi\Attributes as OA;
 
@@ -49,7 +49,7 @@ final readonly class RoomCardData
             Shown::of(Display::Area, $ledger->room->floorArea()), $ledger->goal->name(), Shown::of(Display::Flow, $ledger->asks),
             $build === null ? null : BuildData::of($build),
             round($result->share ?? 0.0, 3), $result === null ? null : round($result->chance, 4), $result?->likelihood->id, $result?->likelihood->name, $result->purifiers ?? 0,
-            self::paths($drawn->floor, 'plan-floor'), self::paths($drawn->all(), 'plan-unit'), self::sheet($ledger->room->plan, $longest),
+            self::paths($drawn->floor, 'plan-floor'), self::paths($drawn->all(), 'plan-unit'), PlanSheet::around($ledger->room->plan, $longest),
         );
     }
 
@@ -60,13 +60,5 @@ final readonly class RoomCardData
             fn (Stroke $stroke): string => StrokeData::of($stroke)->path,
             array_filter($strokes, fn (Stroke $stroke): bool => $stroke->kind === $kind),
         ));
-    }
-
-    private static function sheet(FloorPlan $plan, float $longest): string
-    {
-        [$left, $front, $right, $back] = $plan->frame();
-        [$width, $height] = [1080.0 * $longest, 900.0 * $longest];
-
-        return sprintf('%.0f %.0f %.0f %.0f', 500.0 * ($left + $right) - $width / 2.0, -500.0 * ($front + $back) - $height / 2.0, $width, $height);
     }
 }

@@ -29,9 +29,9 @@ final readonly class BesideData
         return new self(
             $placement->name, $placement->count, $placement->speed,
             array_map(fn (FanSpeed $speed): string => $speed->name, $placement->design?->speeds() ?? []),
-            Shown::of(Display::Flow, $placement->count * $room->pollutant->weigh($placement->output->told->clean)),
+            Shown::of(Display::Flow, $placement->cleanAir($room->pollutant)),
             is_nan($placement->level) ? null : Shown::of(Display::Level, $placement->level),
-            Shown::of(Display::Power, $placement->count * $placement->watts),
+            Shown::of(Display::Power, $placement->power()),
         );
     }
 }

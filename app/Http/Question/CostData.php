@@ -24,8 +24,7 @@ final readonly class CostData
 
         return new self(
             (string) $cost->first, (string) $cost->change, (string) $cost->energyCost, (string) $cost->total,
-            sprintf('%g years', $terms->years),
-            sprintf('%g years, %d changes, %g h a day', $terms->years, $terms->changes, $terms->hoursPerDay),
+            $terms->spanTold(), $terms->told(),
         );
     }
 }

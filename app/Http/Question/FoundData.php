@@ -6,6 +6,7 @@ use App\Http\Shared\ChoicesData;
 use App\Http\Shared\Shown;
 use Jornel\Core\Finder\Axis;
 use Jornel\Core\Finder\Found;
+use Jornel\Core\Finder\Measures;
 use Jornel\Core\Quantity\Display;
 use OpenApi\Attributes as OA;
 
@@ -38,9 +39,6 @@ final readonly class FoundData
     {
         $design = $found->design;
         $measures = $found->measures;
-        [$fans, $filters] = [$design->shape->fanCount($design), $design->shape->filterCount($design)];
-        $count = fn (int $number): string => $number === 1 ? '' : "{$number} × ";
-        $money = fn (int $hundredths): string => number_format($hundredths / 100.0, 2, '.', '');
 
         return new self(
             $found->code,
@@ -48,13 +46,13 @@ final readonly class FoundData
                 'shape' => $design->shape->id(), 'fan' => $design->fan->id, 'filter' => $design->filter->id, 'joining' => $design->joining->id, 'corners' => $design->corners->value,
                 'units' => $found->units, 'speed' => $found->speedName(), 'prefilter' => $design->prefilter->id ?? '', 'options' => $design->options,
             ]),
-            $count($found->units).$design->shape->name(),
-            "{$count($fans)}{$design->fan->name} on {$found->speedName()}, {$count($filters)}{$design->filter->name}, {$design->joining->name}",
+            $found->name(),
+            $found->parts(),
             round($found->share, 4),
             Shown::of(Display::Share, $found->share),
             Shown::of(Display::Chance, $found->chance),
             Shown::of(Display::Level, $measures->level),
-            $money($measures->firstCost), $money($measures->totalCost()), $money($measures->running),
+            (string) Measures::money($measures->firstCost), (string) Measures::money($measures->totalCost()), (string) Measures::money($measures->running),
             Shown::of(Display::Area, $measures->footprint),
             Shown::of(Display::RoomLength, $measures->height),
             Shown::of(Display::Power, $measures->power),

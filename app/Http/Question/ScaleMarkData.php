@@ -24,9 +24,7 @@ final readonly class ScaleMarkData
      */
     public static function at(float $share, float $value): self
     {
-        $decimals = max(0, strlen(rtrim(strrchr(sprintf('%.4f', $value), '.') ?: '', '0')) - 1);
-
-        return new self(round($share, 4), number_format($value, $decimals));
+        return new self(round($share, 4), Scale::numeral($value));
     }
 
     /**

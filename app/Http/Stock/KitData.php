@@ -36,7 +36,7 @@ final readonly class KitData
         return new self(
             array_map(fn (ShoppingLine $line): array => [
                 'name' => $line->name, 'needed' => $line->needed, 'fromShelf' => $line->fromStock, 'free' => $free[$line->part] ?? 0,
-                'packs' => implode(' + ', array_map(fn (array $pack): string => "{$pack['times']} × pack of {$pack['pack']->count}", $line->packs->packs)),
+                'packs' => $line->packs->text(),
                 'leftOver' => $line->packs->leftOver, 'price' => (string) $line->packs->price, 'note' => $line->note,
             ], $left->lines),
             (string) $left->firstCost(),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Drawing;
 
+use Jornel\Core\Plan\FloorPlan;
 use Jornel\Core\Plan\LaidRoom;
 
 /** How something seen from straight above comes onto the sheet: mm with y down. */
@@ -24,6 +25,20 @@ final readonly class PlanSheet
 
         // Adding nothing makes a zero of minus zero.
         return [round(1000.0 * $x, 1) + 0.0, round(-1000.0 * $y, 1) + 0.0];
+    }
+
+    /**
+     * View box of a sheet on which a longest room would just lie, with another in its middle: 12 to 10, eight hundredths to spare.
+     *
+     * @param  float  $longest  side of a room, m
+     * @return string `x y width height`, mm
+     */
+    public static function around(FloorPlan $plan, float $longest): string
+    {
+        [$left, $front, $right, $back] = $plan->frame();
+        [$width, $height] = [1080.0 * $longest, 900.0 * $longest];
+
+        return sprintf('%.0f %.0f %.0f %.0f', 500.0 * ($left + $right) - $width / 2.0, -500.0 * ($front + $back) - $height / 2.0, $width, $height);
     }
 
     /** @param  list<array{float, float}>  $points  m */

@@ -32,6 +32,29 @@ final readonly class Found
         return $this->design->fan->speeds[$this->speed]->name;
     }
 
+    /** `2 × Cube of four`. */
+    public function name(): string
+    {
+        return self::several($this->units, $this->design->shape->name());
+    }
+
+    /** Of what each unit is: `Box fan 20 in on high, 4 × 20x20 × 1 in grade 13, Duct tape`. */
+    public function parts(): string
+    {
+        $design = $this->design;
+
+        return sprintf(
+            '%s on %s, %s, %s',
+            self::several($design->shape->fanCount($design), $design->fan->name), $this->speedName(),
+            self::several($design->shape->filterCount($design), $design->filter->name), $design->joining->name,
+        );
+    }
+
+    private static function several(int $count, string $name): string
+    {
+        return $count === 1 ? $name : "{$count} × {$name}";
+    }
+
     /** The cheaper first; of equally cheap ones by their words. */
     public function comesBefore(self $other): bool
     {

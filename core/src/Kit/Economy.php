@@ -32,6 +32,18 @@ final readonly class Economy
         return new self($tariff, $hoursPerDay, $years, $changes);
     }
 
+    /** As it is told: `2 years`. */
+    public function spanTold(): string
+    {
+        return sprintf('%g years', $this->years);
+    }
+
+    /** With what goes on within it: `2 years, 4 changes, 8 h a day`. */
+    public function told(): string
+    {
+        return sprintf('%g years, %d changes, %g h a day', $this->years, $this->changes, $this->hoursPerDay);
+    }
+
     /** Two years, four changes of filters (common practice, no source), eight hours a day, energy not counted. */
     public static function withoutEnergy(): self
     {

@@ -61,6 +61,12 @@ final readonly class PackMix
         );
     }
 
+    /** `2 × pack of 4 + 1 × pack of 1`; empty where nothing is bought. */
+    public function text(): string
+    {
+        return implode(' + ', array_map(fn (array $pack): string => "{$pack['times']} × pack of {$pack['pack']->count}", $this->packs));
+    }
+
     /**
      * Prices in whole numbers of their smallest part.
      *

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Ledger;
 
+use Jornel\Core\Air\Pollutant;
 use Jornel\Core\Airflow\Propagation;
 use Jornel\Core\Airflow\RatedOutput;
 use Jornel\Core\Airflow\UncertainOutput;
@@ -41,6 +42,18 @@ final readonly class Placement
         public ?Design $design = null,
         public ?BoughtPurifier $bought = null,
     ) {
+    }
+
+    /** @return float clean air of all of them for a room's pollutant, m3/s */
+    public function cleanAir(Pollutant $pollutant): float
+    {
+        return $this->count * $pollutant->weigh($this->output->told->clean);
+    }
+
+    /** @return float of all of them, W */
+    public function power(): float
+    {
+        return $this->count * $this->watts;
     }
 
     /**

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Plan;
 
+use Jornel\Core\Quantity\Display;
+use Jornel\Core\Quantity\System;
+
 /**
  * Rooms joined into a building by their doors: where a door of one leads to another that has a door leading back, the
  * two walls are laid against each other with the doors facing.
@@ -23,6 +26,26 @@ final readonly class JoinedRooms
      */
     private function __construct(public array $rooms, public array $apart, public array $over)
     {
+    }
+
+    /**
+     * Where the plans of the rooms do not go together.
+     *
+     * @param  array<string>  $names  of rooms, by key
+     * @return list<string> whole sentences
+     */
+    public function faults(array $names): array
+    {
+        return [
+            ...array_map(fn (array $fault): string => sprintf(
+                'The doors between %s and %s stand %s apart (%s): measure where they are again.',
+                $names[$fault[0]], $names[$fault[1]], Display::RoomLength->text($fault[2], System::Metric), Display::RoomLength->text($fault[2], System::Imperial),
+            ), $this->apart),
+            ...array_map(fn (array $fault): string => sprintf(
+                '%s and %s would lie over each other: one of their doors is drawn in the wrong wall or place.',
+                $names[$fault[0]], $names[$fault[1]],
+            ), $this->over),
+        ];
     }
 
     /**

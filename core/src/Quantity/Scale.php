@@ -26,6 +26,14 @@ final class Scale
         };
     }
 
+    /** A bare number at a mark, with no more decimals than it needs, at most four. */
+    public static function numeral(float $value): string
+    {
+        $decimals = max(0, strlen(rtrim(strrchr(sprintf('%.4f', $value), '.') ?: '', '0')) - 1);
+
+        return number_format($value, $decimals);
+    }
+
     /**
      * @param  float  $most  end of the scale, SI, above 0
      * @return list<float> SI, from zero up to the end

@@ -10,6 +10,7 @@ use App\Models\ProgrammePart;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Support\Facades\DB;
 use Jornel\Core\Part\PartEntry;
+use Jornel\Core\Part\PartKind;
 
 /** A programme's own parts and figures, beside those that are shipped. */
 final readonly class ProgrammeParts
@@ -19,12 +20,12 @@ final readonly class ProgrammeParts
      *
      * @return array<string, mixed>
      */
-    public function shipped(string $kind, string $code): array
+    public function shipped(PartKind $kind, string $code): array
     {
         return Part::query()->where('kind', $kind)->where('code', $code)->firstOrFail()->figures;
     }
 
-    public function own(Programme $programme, string $kind, string $code): ?ProgrammePart
+    public function own(Programme $programme, PartKind $kind, string $code): ?ProgrammePart
     {
         return $programme->parts()->where('kind', $kind)->where('code', $code)->first();
     }
@@ -38,7 +39,7 @@ final readonly class ProgrammeParts
      *
      * @throws Overtaken
      */
-    public function save(Programme $programme, Person $person, string $kind, string $code, string $like, array $written, int $read): ProgrammePart
+    public function save(Programme $programme, Person $person, PartKind $kind, string $code, string $like, array $written, int $read): ProgrammePart
     {
         $shipped = $this->shipped($kind, $like);
         if ($code !== $like && Part::query()->where('kind', $kind)->where('code', $code)->exists()) {

@@ -15,6 +15,7 @@ use Jornel\Core\Kit\ShoppingList;
 use Jornel\Core\Kit\Stock;
 use Jornel\Core\Kit\StockLine;
 use Jornel\Core\Kit\StockMove;
+use Jornel\Core\Part\PartKind;
 
 /** What a programme has on its shelf, from all that moved. */
 final readonly class Shelf
@@ -24,7 +25,7 @@ final readonly class Shelf
     {
         $lines = [];
         foreach ($programme->movements as $movement) {
-            $part = "{$movement->kind} {$movement->code}";
+            $part = $movement->kind->key($movement->code);
             $lines[$part] = ($lines[$part] ?? StockLine::empty())->after($movement->move, $movement->pieces, $movement->build_id);
         }
 
@@ -36,7 +37,7 @@ final readonly class Shelf
     {
         $pieces = [];
         foreach ($this->lines($programme) as $part => $line) {
-            $pieces[explode(' ', $part, 2)[1]] = $line->freeFor($build?->id);
+            $pieces[PartKind::ofKey($part)[1]] = $line->freeFor($build?->id);
         }
 
         return Stock::of($pieces);
@@ -45,10 +46,10 @@ final readonly class Shelf
     /**
      * Keeps a movement if there are as many pieces as it moves; two people at once wait for each other.
      */
-    public function move(Programme $programme, Person $person, string $kind, string $code, StockMove $move, int $pieces, ?Build $build, string $note): StockMovement
+    public function move(Programme $programme, Person $person, PartKind $kind, string $code, StockMove $move, int $pieces, ?Build $build, string $note): StockMovement
     {
         return $this->alone($programme, function () use ($programme, $person, $kind, $code, $move, $pieces, $build, $note): StockMovement {
-            $line = $this->lines($programme)["{$kind} {$code}"] ?? StockLine::empty();
+            $line = $this->lines($programme)[$kind->key($code)] ?? StockLine::empty();
             $line->after($move, $pieces, $build?->id);
 
             return $programme->movements()->create([

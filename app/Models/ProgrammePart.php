@@ -7,13 +7,14 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\SoftDeletes;
 use Jornel\Core\Part\Overlay;
+use Jornel\Core\Part\PartKind;
 
 /**
  * A programme's own part, or its own figures for one of the catalogue: what it is like, and the figures that go before.
  *
  * @property int $id
  * @property int $programme_id
- * @property string $kind
+ * @property PartKind $kind
  * @property string $code
  * @property string $like_code
  * @property array<string, mixed> $figures
@@ -31,7 +32,7 @@ class ProgrammePart extends Model implements OfProgramme
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['figures' => 'array'];
+        return ['kind' => PartKind::class, 'figures' => 'array'];
     }
 
     /** @return BelongsTo<Programme, $this> */
@@ -53,7 +54,7 @@ class ProgrammePart extends Model implements OfProgramme
      */
     public function over(array $like): array
     {
-        return self::entry($this->kind, $this->code, $this->figures, $like);
+        return self::entry($this->kind->value, $this->code, $this->figures, $like);
     }
 
     /**

@@ -7,13 +7,14 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
 use Jornel\Core\Kit\StockMove;
+use Jornel\Core\Part\PartKind;
 
 /**
  * Pieces of a part that came, were reserved, went into a build, or came back. Never changed: a mistake is moved back.
  *
  * @property int $id
  * @property int $programme_id
- * @property string $kind
+ * @property PartKind $kind
  * @property string $code
  * @property StockMove $move
  * @property int $pieces
@@ -34,7 +35,7 @@ class StockMovement extends Model implements OfProgramme
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['move' => StockMove::class];
+        return ['kind' => PartKind::class, 'move' => StockMove::class];
     }
 
     /** @return BelongsTo<Build, $this> */

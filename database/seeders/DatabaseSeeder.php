@@ -14,6 +14,7 @@ use Illuminate\Database\Seeder;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\File;
 use Jornel\Core\Kit\StockMove;
+use Jornel\Core\Part\PartKind;
 use Jornel\Core\Part\PurifierEntry;
 use Jornel\Core\Quantity\System;
 
@@ -47,7 +48,7 @@ class DatabaseSeeder extends Seeder
         }
         foreach ($scenario['stock'] as $row) {
             $build = isset($row['build']) ? Build::query()->whereHas('room', fn ($room) => $room->where('name', $row['build']))->firstOrFail() : null;
-            $shelf->move($programme->unsetRelation('movements'), $organiser, $row['kind'], $row['code'], StockMove::from($row['move']), $row['pieces'], $build, $row['note'] ?? '');
+            $shelf->move($programme->unsetRelation('movements'), $organiser, PartKind::from($row['kind']), $row['code'], StockMove::from($row['move']), $row['pieces'], $build, $row['note'] ?? '');
         }
     }
 

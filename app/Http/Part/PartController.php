@@ -17,6 +17,7 @@ use Jornel\Core\Part\FanFacts;
 use Jornel\Core\Part\Filter;
 use Jornel\Core\Part\Joining;
 use Jornel\Core\Part\Material;
+use Jornel\Core\Part\PartKind;
 use OpenApi\Attributes as OA;
 
 class PartController extends Controller
@@ -33,16 +34,16 @@ class PartController extends Controller
     public function index(Programme $programme): JsonResponse
     {
         $catalogue = Part::catalogue($programme);
-        $standing = $programme->parts->mapWithKeys(fn (ProgrammePart $part): array => ["{$part->kind} {$part->code}" => $part->code === $part->like_code ? 'changed' : 'own']);
-        $line = fn (string $kind, Fan|Filter|Joining|Material $part, string $group): PartLineData => new PartLineData(
-            $kind, $part->id, $part->name, $group, $part instanceof Joining || $part->packs === [] ? null : (string) $part->packs[0]->price, $standing["{$kind} {$part->id}"] ?? 'catalogue',
+        $standing = $programme->parts->mapWithKeys(fn (ProgrammePart $part): array => [$part->kind->key($part->code) => $part->code === $part->like_code ? 'changed' : 'own']);
+        $line = fn (PartKind $kind, Fan|Filter|Joining|Material $part, string $group): PartLineData => new PartLineData(
+            $kind->value, $part->id, $part->name, $group, $part instanceof Joining || $part->packs === [] ? null : (string) $part->packs[0]->price, $standing[$kind->key($part->id)] ?? 'catalogue',
         );
 
         return new JsonResponse([
-            ...array_map(fn (Fan $fan): PartLineData => $line('fan', $fan, ucfirst($fan->family)), array_values($catalogue->fans)),
-            ...array_map(fn (Filter $filter): PartLineData => $line('filter', $filter, $filter->grade->name), array_values($catalogue->filters)),
-            ...array_map(fn (Joining $joining): PartLineData => $line('joining', $joining, 'Joining'), array_values($catalogue->joinings)),
-            ...array_map(fn (Material $material): PartLineData => $line('material', $material, ucfirst($material->kind)), array_values($catalogue->materials)),
+            ...array_map(fn (Fan $fan): PartLineData => $line(PartKind::Fan, $fan, ucfirst($fan->family)), array_values($catalogue->fans)),
+            ...array_map(fn (Filter $filter): PartLineData => $line(PartKind::Filter, $filter, $filter->grade->name), array_values($catalogue->filters)),
+            ...array_map(fn (Joining $joining): PartLineData => $line(PartKind::Joining, $joining, 'Joining'), array_values($catalogue->joinings)),
+            ...array_map(fn (Material $material): PartLineData => $line(PartKind::Material, $material, ucfirst($material->kind)), array_values($catalogue->materials)),
         ]);
     }
 
@@ -52,7 +53,7 @@ class PartController extends Controller
         new OA\Response(response: 200, description: 'Its figures, where they came from, and its curve', content: new OA\JsonContent(ref: PartSheetData::class)),
         new OA\Response(response: 404, description: 'Not there, or not for you'),
     ])]
-    public function show(Programme $programme, string $kind, string $code, ProgrammeParts $parts): JsonResponse
+    public function show(Programme $programme, PartKind $kind, string $code, ProgrammeParts $parts): JsonResponse
     {
         return new JsonResponse($this->data($programme, $kind, $code, $parts));
     }
@@ -64,7 +65,7 @@ class PartController extends Controller
         new OA\Response(response: 409, description: 'Someone changed it meanwhile'),
         new OA\Response(response: 422, description: 'Something given is not allowed', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
     ])]
-    public function update(PartRequest $request, Programme $programme, string $kind, string $code, ProgrammeParts $parts): JsonResponse
+    public function update(PartRequest $request, Programme $programme, PartKind $kind, string $code, ProgrammeParts $parts): JsonResponse
     {
         $parts->save($programme, $this->person($request), $kind, $code, $request->string('like')->toString(), $request->validated(), $request->integer('revision'));
 
@@ -76,26 +77,26 @@ class PartController extends Controller
     ], responses: [
         new OA\Response(response: 204, description: 'The shipped figures hold again; saved versions keep theirs'),
     ])]
-    public function destroy(Programme $programme, string $kind, string $code, ProgrammeParts $parts): Response
+    public function destroy(Programme $programme, PartKind $kind, string $code, ProgrammeParts $parts): Response
     {
         $parts->own($programme, $kind, $code)?->delete();
 
         return new Response(status: 204);
     }
 
-    private function data(Programme $programme, string $kind, string $code, ProgrammeParts $parts): PartSheetData
+    private function data(Programme $programme, PartKind $kind, string $code, ProgrammeParts $parts): PartSheetData
     {
         $own = $parts->own($programme, $kind, $code);
         $shipped = $parts->shipped($kind, $own->like_code ?? $code);
         $whole = $own === null ? $shipped : $own->over($shipped)['data'];
-        $catalogue = Catalogue::fromEntries([['kind' => $kind, 'data' => $whole]]);
+        $catalogue = Catalogue::fromEntries([['kind' => $kind->value, 'data' => $whole]]);
         $curve = match (true) {
             $catalogue->fans !== [] => CurvePlot::ofFan($catalogue->fan($code)),
             $catalogue->filters !== [] => CurvePlot::ofFilter($catalogue->filter($code)),
             default => null,
         };
 
-        $spelled = fn (array $entry): array => $kind === 'filter' ? Filter::fromData($entry)->spelledOut() : $entry;
+        $spelled = fn (array $entry): array => $kind === PartKind::Filter ? Filter::fromData($entry)->spelledOut() : $entry;
 
         return PartSheetData::of(
             $kind, $spelled($whole), $spelled($shipped), $own->figures ?? [], $own->revision ?? 0, $curve,

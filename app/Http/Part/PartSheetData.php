@@ -8,6 +8,7 @@ use Jornel\Core\Part\EditableCurve;
 use Jornel\Core\Part\EditableFigure;
 use Jornel\Core\Part\EditableFigures;
 use Jornel\Core\Part\Pack;
+use Jornel\Core\Part\PartKind;
 use Jornel\Core\Part\Rating\Claim;
 use Jornel\Core\Part\Rating\RatingStep;
 use Jornel\Core\Part\Record;
@@ -73,13 +74,13 @@ final readonly class PartSheetData
      * @param  list<array{string, Sentence}>  $facts
      * @param  list<RatingStep>  $ratings
      */
-    public static function of(string $kind, array $whole, array $shipped, array $own, int $revision, ?CurvePlot $curve, array $notes, array $facts, array $ratings): self
+    public static function of(PartKind $kind, array $whole, array $shipped, array $own, int $revision, ?CurvePlot $curve, array $notes, array $facts, array $ratings): self
     {
         $text = fn (array $entry, string $key): string => is_string($entry[$key] ?? null) ? $entry[$key] : '';
         $code = $text($whole, 'id');
 
         return new self(
-            $kind, $code, $text($whole, 'name'), $text($shipped, 'id'), $text($shipped, 'name'),
+            $kind->value, $code, $text($whole, 'name'), $text($shipped, 'id'), $text($shipped, 'name'),
             match (true) {
                 $revision === 0 => 'catalogue',
                 $code === $text($shipped, 'id') => 'changed',

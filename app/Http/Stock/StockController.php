@@ -8,6 +8,7 @@ use App\Models\Build;
 use App\Models\Part;
 use App\Models\Programme;
 use Illuminate\Http\JsonResponse;
+use Jornel\Core\Part\PartKind;
 use OpenApi\Attributes as OA;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
@@ -29,9 +30,8 @@ class StockController extends Controller
     ])]
     public function store(StockRequest $request, Programme $programme, Shelf $shelf): JsonResponse
     {
-        [$kind, $code] = [$request->string('kind')->toString(), $request->string('code')->toString()];
-        $catalogue = Part::catalogue($programme);
-        if (! isset(['fan' => $catalogue->fans, 'filter' => $catalogue->filters, 'material' => $catalogue->materials][$kind][$code])) {
+        [$kind, $code] = [PartKind::from($request->string('kind')->toString()), $request->string('code')->toString()];
+        if (! isset(Part::catalogue($programme)->all($kind)[$code])) {
             throw new NotFoundHttpException('There is no such part.');
         }
         $shelf->move($programme, $this->person($request), $kind, $code, $request->move(), $request->integer('pieces'), $request->build($programme), $request->string('note')->trim()->toString());

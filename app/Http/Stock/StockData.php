@@ -7,6 +7,7 @@ use App\Models\StockMovement;
 use Illuminate\Support\Collection;
 use Jornel\Core\Kit\StockLine;
 use Jornel\Core\Part\Catalogue;
+use Jornel\Core\Part\PartKind;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(schema: 'Stock', description: 'What is on the shelf, what is reserved, and what moved last')]
@@ -42,12 +43,11 @@ final readonly class StockData
      */
     public static function of(array $lines, Collection $movements, Collection $builds, Catalogue $catalogue): self
     {
-        $names = ['fan' => $catalogue->fans, 'filter' => $catalogue->filters, 'material' => $catalogue->materials];
-        $name = fn (string $kind, string $code): string => $names[$kind][$code]->name ?? $code;
+        $name = fn (PartKind $kind, string $code): string => $catalogue->all($kind)[$code]->name ?? $code;
         $told = [];
         foreach ($lines as $part => $line) {
-            [$kind, $code] = explode(' ', $part, 2);
-            $told[] = ['kind' => $kind, 'code' => $code, 'name' => $name($kind, $code), 'onHand' => $line->onHand, 'reserved' => $line->reserved(), 'free' => $line->free()];
+            [$kind, $code] = PartKind::ofKey($part);
+            $told[] = ['kind' => $kind->value, 'code' => $code, 'name' => $name($kind, $code), 'onHand' => $line->onHand, 'reserved' => $line->reserved(), 'free' => $line->free()];
         }
         usort($told, fn (array $one, array $other): int => [$one['kind'], $one['name']] <=> [$other['kind'], $other['name']]);
 

@@ -11,6 +11,7 @@ use Jornel\Core\Finder\Range;
 use Jornel\Core\Finder\SearchProblem;
 use Jornel\Core\Kit\Stock;
 use Jornel\Core\Part\Catalogue;
+use Jornel\Core\Part\PartKind;
 use Jornel\Core\Part\Record;
 use Jornel\Core\Part\UnknownPart;
 use Jornel\Core\Room\Space;
@@ -120,12 +121,13 @@ final readonly class QuestionReader
     /** The catalogue with those of its fans, filters and joinings that are named, or all. */
     private function parts(?Record $range): Catalogue
     {
-        $named = function (string $key, array $all) use ($range): array {
+        $named = function (string $key, PartKind $kind) use ($range): array {
+            $all = $this->catalogue->all($kind);
             if ($range === null || ! isset($range->data()[$key])) {
                 return array_map(strval(...), array_keys($all));
             }
             foreach ($range->texts($key) as $number => $id) {
-                isset($all[$id]) || throw UnknownPart::named($range->path("{$key}.{$number}"), rtrim($key, 's'), $id, array_map(strval(...), array_keys($all)));
+                isset($all[$id]) || throw UnknownPart::named($range->path("{$key}.{$number}"), $kind, $id, array_map(strval(...), array_keys($all)));
             }
 
             return $range->texts($key);
@@ -134,7 +136,7 @@ final readonly class QuestionReader
             return $this->catalogue;
         }
 
-        return $this->catalogue->only($named('fans', $this->catalogue->fans), $named('filters', $this->catalogue->filters), $named('joinings', $this->catalogue->joinings));
+        return $this->catalogue->only($named('fans', PartKind::Fan), $named('filters', PartKind::Filter), $named('joinings', PartKind::Joining));
     }
 
     private function stock(): Stock
@@ -144,7 +146,7 @@ final readonly class QuestionReader
             $id = $row->text('part');
             $known = isset($this->catalogue->fans[$id]) || isset($this->catalogue->filters[$id]) || isset($this->catalogue->materials[$id]);
             $pieces[$id] = (int) $row->number('pieces', -1.0)->si + ($pieces[$id] ?? 0);
-            $known || throw UnknownPart::named($row->path('part'), 'part', $id, []);
+            $known || throw UnknownPart::named($row->path('part'), null, $id, []);
         }
 
         return Stock::of($pieces);

@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Kit;
 
+use Jornel\Core\Part\PartKind;
+
 /** One part of the kit of a build against the shelf: how many it takes, has, is reserved, and could still be reserved. */
 final readonly class KitPart
 {
     /**
-     * @param  string  $kind  under which its pieces are kept: `fan`, `filter`, `material`
+     * @param  PartKind  $kind  under which its pieces are kept
      * @param  string  $part  its id
      * @param  int  $needed  pieces for all units
      * @param  int  $used  of those, gone into the build
@@ -16,7 +18,7 @@ final readonly class KitPart
      * @param  int  $free  on the shelf, not reserved
      */
     private function __construct(
-        public string $kind,
+        public PartKind $kind,
         public string $part,
         public string $name,
         public int $needed,
@@ -37,10 +39,10 @@ final readonly class KitPart
     {
         $parts = [];
         foreach ($kit->lines as $line) {
-            $key = "{$line->stockKind()} {$line->part}";
+            $key = $line->kind->part()->key($line->part);
             $kept = $shelf[$key] ?? StockLine::empty();
             $parts[$key] = new self(
-                $line->stockKind(), $line->part, $line->name, $line->needed + ($parts[$key]->needed ?? 0),
+                $line->kind->part(), $line->part, $line->name, $line->needed + ($parts[$key]->needed ?? 0),
                 $kept->used[$build] ?? 0, $kept->reserved[$build] ?? 0, $kept->free(),
             );
         }

@@ -14,7 +14,6 @@ use Jornel\Core\Part\Pack;
 final readonly class ShoppingLine
 {
     /**
-     * @param  string  $kind  `fan`, `filter`, `prefilter`, `joining`, `sheet`, `hardware`
      * @param  string  $part  its id
      * @param  int  $needed  pieces
      * @param  int  $fromStock  pieces that are there already
@@ -23,7 +22,7 @@ final readonly class ShoppingLine
      * @param  non-empty-list<Pack>  $offers
      */
     private function __construct(
-        public string $kind,
+        public LineKind $kind,
         public string $part,
         public string $name,
         public int $needed,
@@ -39,7 +38,7 @@ final readonly class ShoppingLine
      *
      * @param  int  $needed  pieces, 0 or more
      */
-    public static function of(string $kind, Fan|Filter|Material $part, int $needed, string $note): self
+    public static function of(LineKind $kind, Fan|Filter|Material $part, int $needed, string $note): self
     {
         $offers = $part->packs === [] ? throw BadRecord::missing('packs') : $part->packs;
 
@@ -52,16 +51,6 @@ final readonly class ShoppingLine
         $missing = $stock->missing($this->part, $this->needed);
 
         return new self($this->kind, $this->part, $this->name, $this->needed, $this->needed - $missing, PackMix::cheapest($this->offers, $missing), $this->note, $this->offers);
-    }
-
-    /** Under what its pieces are kept in stock: `fan`, `filter`, `material`. */
-    public function stockKind(): string
-    {
-        return match ($this->kind) {
-            'fan' => 'fan',
-            'filter', 'prefilter' => 'filter',
-            default => 'material',
-        };
     }
 
     /** The same pieces with nothing from stock. */

@@ -35,9 +35,9 @@ final readonly class ShoppingList
 
         $lines = [];
         foreach ([
-            ['fan', $design->fan, $fans, ''],
-            ['filter', $design->filter, $filters, ''],
-            ...($design->prefilter === null ? [] : [['prefilter', $design->prefilter, $filters, 'In front of each filter.']]),
+            [LineKind::Fan, $design->fan, $fans, ''],
+            [LineKind::Filter, $design->filter, $filters, ''],
+            ...($design->prefilter === null ? [] : [[LineKind::Prefilter, $design->prefilter, $filters, 'In front of each filter.']]),
             ...self::joining($design, $assembly, $units, $catalogue),
             ...self::sheets($design, $assembly, $units, $catalogue),
             ...self::hardware($assembly, $units, $catalogue),
@@ -86,7 +86,7 @@ final readonly class ShoppingList
     {
         return self::sum(array_map(
             fn (ShoppingLine $line): PackMix => $line->allBought(),
-            array_values(array_filter($this->lines, fn (ShoppingLine $line): bool => in_array($line->kind, ['filter', 'prefilter'], true))),
+            array_values(array_filter($this->lines, fn (ShoppingLine $line): bool => $line->kind->isChanged())),
         ));
     }
 
@@ -96,7 +96,7 @@ final readonly class ShoppingList
         return array_reduce($packs, fn (BigDecimal $sum, PackMix $packs): BigDecimal => $sum->plus($packs->price), BigDecimal::zero())->toScale(2);
     }
 
-    /** @return list<array{string, Material, int, string}> kind, part, pieces, note */
+    /** @return list<array{LineKind, Material, int, string}> kind, part, pieces, note */
     private static function joining(Design $design, Assembly $assembly, int $units, Catalogue $catalogue): array
     {
         $length = Pieces::joiningLength($assembly, $units);
@@ -105,18 +105,18 @@ final readonly class ShoppingList
         }
         $material = $catalogue->material($design->joining->material);
 
-        return [['joining', $material, Pieces::ofJoining($material, $length), sprintf(
+        return [[LineKind::Joining, $material, Pieces::ofJoining($material, $length), sprintf(
             'For %s (%s): two passes over the seams and a tenth to spare.',
             Display::RoomLength->text($length, System::Imperial), Display::RoomLength->text($length, System::Metric),
         )]];
     }
 
-    /** @return list<array{string, Material, int, string}> kind, part, pieces, note */
+    /** @return list<array{LineKind, Material, int, string}> kind, part, pieces, note */
     private static function sheets(Design $design, Assembly $assembly, int $units, Catalogue $catalogue): array
     {
         $lines = [];
         foreach (Pieces::ofSheets($design->fan, $assembly, $units, $catalogue) as $sheet => $count) {
-            $lines[] = ['sheet', $catalogue->material($sheet), $count, $sheet === Panel::CARTON
+            $lines[] = [LineKind::Sheet, $catalogue->material($sheet), $count, $sheet === Panel::CARTON
                 ? 'For the panels that the fan’s carton is too small for; any clean carton of the size will do.'
                 : 'The panels laid out in rows.'];
         }
@@ -124,12 +124,12 @@ final readonly class ShoppingList
         return $lines;
     }
 
-    /** @return list<array{string, Material, int, string}> kind, part, pieces, note */
+    /** @return list<array{LineKind, Material, int, string}> kind, part, pieces, note */
     private static function hardware(Assembly $assembly, int $units, Catalogue $catalogue): array
     {
         $lines = [];
         foreach (Pieces::ofHardware($assembly, $units, $catalogue) as $id => $count) {
-            $lines[] = ['hardware', $catalogue->material($id), $count, ''];
+            $lines[] = [LineKind::Hardware, $catalogue->material($id), $count, ''];
         }
 
         return $lines;

@@ -30,12 +30,12 @@ final readonly class Catalogue
         foreach ($entries as $entry) {
             $data = $entry['data'];
             $id = is_string($data['id'] ?? null) ? $data['id'] : '';
-            match ($entry['kind']) {
-                'fan' => $fans[$id] = Fan::fromData($data),
-                'filter' => $filters[$id] = Filter::fromData($data),
-                'joining' => $joinings[$id] = Joining::fromData($data),
-                'material' => $materials[$id] = Material::fromData($data),
-                default => throw BadRecord::missing('kind'),
+            match (PartKind::tryFrom($entry['kind'])) {
+                PartKind::Fan => $fans[$id] = Fan::fromData($data),
+                PartKind::Filter => $filters[$id] = Filter::fromData($data),
+                PartKind::Joining => $joinings[$id] = Joining::fromData($data),
+                PartKind::Material => $materials[$id] = Material::fromData($data),
+                null => throw BadRecord::missing('kind'),
             };
         }
 
@@ -60,25 +60,25 @@ final readonly class Catalogue
     /** @throws UnknownPart */
     public function fan(string $id): Fan
     {
-        return $this->fans[$id] ?? throw UnknownPart::named('unit.fan', 'fan', $id, array_keys($this->fans));
+        return $this->fans[$id] ?? throw UnknownPart::named('unit.fan', PartKind::Fan, $id, array_keys($this->fans));
     }
 
     /** @throws UnknownPart */
     public function filter(string $id, string $field = 'unit.filter'): Filter
     {
-        return $this->filters[$id] ?? throw UnknownPart::named($field, 'filter', $id, array_keys($this->filters));
+        return $this->filters[$id] ?? throw UnknownPart::named($field, PartKind::Filter, $id, array_keys($this->filters));
     }
 
     /** @throws UnknownPart */
     public function joining(string $id): Joining
     {
-        return $this->joinings[$id] ?? throw UnknownPart::named('unit.joining', 'joining', $id, array_keys($this->joinings));
+        return $this->joinings[$id] ?? throw UnknownPart::named('unit.joining', PartKind::Joining, $id, array_keys($this->joinings));
     }
 
     /** @throws UnknownPart */
     public function material(string $id): Material
     {
-        return $this->materials[$id] ?? throw UnknownPart::named('unit.material', 'material', $id, array_keys($this->materials));
+        return $this->materials[$id] ?? throw UnknownPart::named('unit.material', PartKind::Material, $id, array_keys($this->materials));
     }
 
     /**
@@ -103,15 +103,26 @@ final readonly class Catalogue
     public function entries(array $ids): array
     {
         $entries = [];
-        foreach (['fan' => $this->fans, 'filter' => $this->filters, 'joining' => $this->joinings, 'material' => $this->materials] as $kind => $parts) {
-            foreach ($parts as $id => $part) {
+        foreach (PartKind::cases() as $kind) {
+            foreach ($this->all($kind) as $id => $part) {
                 if (in_array((string) $id, $ids, true)) {
-                    $entries[] = ['kind' => $kind, 'data' => $part->data];
+                    $entries[] = ['kind' => $kind->value, 'data' => $part->data];
                 }
             }
         }
 
         return $entries;
+    }
+
+    /** @return array<string, Fan|Filter|Joining|Material> by id */
+    public function all(PartKind $kind): array
+    {
+        return match ($kind) {
+            PartKind::Fan => $this->fans,
+            PartKind::Filter => $this->filters,
+            PartKind::Joining => $this->joinings,
+            PartKind::Material => $this->materials,
+        };
     }
 
     /**
@@ -122,8 +133,9 @@ final readonly class Catalogue
     public function differing(self $other): array
     {
         $names = [];
-        foreach ([[$this->fans, $other->fans], [$this->filters, $other->filters], [$this->joinings, $other->joinings], [$this->materials, $other->materials]] as [$mine, $theirs]) {
-            foreach ($mine as $id => $part) {
+        foreach (PartKind::cases() as $kind) {
+            $theirs = $other->all($kind);
+            foreach ($this->all($kind) as $id => $part) {
                 // Compared by value: a copy that went through a database may hold its keys in another order.
                 if (! isset($theirs[$id]) || $theirs[$id]->data != $part->data) {
                     $names[] = $part->name;

@@ -37,12 +37,12 @@ final readonly class EditableCurve
     }
 
     /** Null for a kind of part that has none. */
-    public static function of(string $kind): ?self
+    public static function of(PartKind $kind): ?self
     {
         return match ($kind) {
-            'fan' => new self('curve', 'flow', Display::Flow, ['free_flow', 'shut_off'], UnitOfMeasure::CubicFootPerMinute, UnitOfMeasure::CubicMetrePerHour, UnitOfMeasure::CubicMetrePerSecond, 10.0),
-            'filter' => new self('drop', 'velocity', Display::Velocity, ['drop.pressure', 'drop.velocity'], UnitOfMeasure::FootPerMinute, UnitOfMeasure::MetrePerSecond, UnitOfMeasure::MetrePerSecond, 5.0),
-            default => null,
+            PartKind::Fan => new self('curve', 'flow', Display::Flow, ['free_flow', 'shut_off'], UnitOfMeasure::CubicFootPerMinute, UnitOfMeasure::CubicMetrePerHour, UnitOfMeasure::CubicMetrePerSecond, 10.0),
+            PartKind::Filter => new self('drop', 'velocity', Display::Velocity, ['drop.pressure', 'drop.velocity'], UnitOfMeasure::FootPerMinute, UnitOfMeasure::MetrePerSecond, UnitOfMeasure::MetrePerSecond, 5.0),
+            PartKind::Joining, PartKind::Material => null,
         };
     }
 

@@ -11,13 +11,13 @@ use Jornel\Core\Quantity\UnitOfMeasure;
 final class EditableFigures
 {
     /** @return list<EditableFigure> */
-    public static function of(string $kind): array
+    public static function of(PartKind $kind): array
     {
         return match ($kind) {
-            'fan' => self::fan(),
-            'filter' => self::filter(),
-            'joining' => [new EditableFigure('residual_gap', 'residual gap', Display::Gap, UnitOfMeasure::Millimetre, UnitOfMeasure::Millimetre, UnitOfMeasure::Millimetre, 0.0, 0.01)],
-            default => [],
+            PartKind::Fan => self::fan(),
+            PartKind::Filter => self::filter(),
+            PartKind::Joining => [new EditableFigure('residual_gap', 'residual gap', Display::Gap, UnitOfMeasure::Millimetre, UnitOfMeasure::Millimetre, UnitOfMeasure::Millimetre, 0.0, 0.01)],
+            PartKind::Material => [],
         };
     }
 

@@ -30,7 +30,7 @@ final readonly class PartEntry
      * @throws InvalidEntries with every field that is at fault
      * @throws \Jornel\Core\Fault\Invalid when the figures together make no part
      */
-    public static function read(string $kind, string $id, array $like, array $fields, System $system): self
+    public static function read(PartKind $kind, string $id, array $like, array $fields, System $system): self
     {
         $faults = new Faults;
         $name = $faults->take(fn (): string => self::name($fields['name'] ?? ''));
@@ -54,7 +54,7 @@ final readonly class PartEntry
         $own = self::keyed($own) + ['name' => $name] + ($packs === [] ? [] : ['packs' => $packs]);
         $whole = ['id' => $id] + Overlay::of($like, $own);
         // What the core cannot make a part of is refused here, at its path.
-        Catalogue::fromEntries([['kind' => $kind, 'data' => $whole]]);
+        Catalogue::fromEntries([['kind' => $kind->value, 'data' => $whole]]);
 
         return new self($own, $whole);
     }
@@ -64,7 +64,7 @@ final readonly class PartEntry
      * @param  array<mixed>  $figures
      * @return array<string, mixed>
      */
-    private static function points(string $kind, array $fields, array $figures, System $system, Faults $faults): array
+    private static function points(PartKind $kind, array $fields, array $figures, System $system, Faults $faults): array
     {
         $curve = EditableCurve::of($kind);
         $rows = is_array($fields['points'] ?? null) ? array_values($fields['points']) : [];

@@ -8,9 +8,12 @@ use Jornel\Core\Fault\Invalid;
 
 final class UnknownPart extends Invalid
 {
-    /** @param  list<string>  $known */
-    public static function named(string $field, string $kind, string $id, array $known): self
+    /**
+     * @param  PartKind|null  $kind  null where it may be of any
+     * @param  list<string>  $known
+     */
+    public static function named(string $field, ?PartKind $kind, string $id, array $known): self
     {
-        return new self($field, sprintf('There is no %s “%s” in the catalogue.', $kind, mb_strimwidth($id, 0, 40, '…')), $known);
+        return new self($field, sprintf('There is no %s “%s” in the catalogue.', $kind->value ?? 'part', mb_strimwidth($id, 0, 40, '…')), $known);
     }
 }

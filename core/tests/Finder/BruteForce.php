@@ -14,6 +14,7 @@ use Jornel\Core\Finder\SearchProblem;
 use Jornel\Core\Guide\Work;
 use Jornel\Core\Kit\RunningCost;
 use Jornel\Core\Kit\ShoppingList;
+use Jornel\Core\Part\PartKind;
 use Jornel\Core\Room\Target\Judgement;
 use Jornel\Core\Shape\Design;
 use Jornel\Core\Shape\DoesNotFit;
@@ -87,7 +88,7 @@ final class BruteForce
                     'minutes' => $units * $work->minutes,
                     'tools' => (float) count($question->limits->missingTools($work)),
                     'skills' => (float) count($question->limits->missingSkills($work)),
-                    'stock' => (float) array_sum(array_map(fn ($line): int => in_array($line->kind, ['fan', 'filter', 'prefilter'], true) ? $line->needed - $line->fromStock : 0, $list->lines)),
+                    'stock' => (float) array_sum(array_map(fn ($line): int => $line->kind->part() !== PartKind::Material ? $line->needed - $line->fromStock : 0, $list->lines)),
                 ];
                 $share = $judgement->gets() / ($judgement->asks ?: NAN);
                 $this->reaching[] = [

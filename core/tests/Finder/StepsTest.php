@@ -13,6 +13,7 @@ use Jornel\Core\Finder\Measures;
 use Jornel\Core\Finder\MeasureSteps;
 use Jornel\Core\Finder\PriceBook;
 use Jornel\Core\Kit\Economy;
+use Jornel\Core\Kit\LineKind;
 use Jornel\Core\Kit\RunningCost;
 use Jornel\Core\Kit\ShoppingList;
 use Jornel\Core\Kit\Stock;
@@ -61,7 +62,7 @@ final class StepsTest extends TestCase
                 $fans = $filters = 0;
                 foreach ($list->lines as $line) {
                     $price = $line->packs->price->toFloat();
-                    [$fans, $filters] = [$fans + ($line->kind === 'fan' ? $price : 0.0), $filters + ($line->kind === 'filter' ? $price : 0.0)];
+                    [$fans, $filters] = [$fans + ($line->kind === LineKind::Fan ? $price : 0.0), $filters + ($line->kind === LineKind::Filter ? $price : 0.0)];
                 }
                 self::assertEqualsWithDelta($fans + $filters, $book->kit([[$design->fan, $units], [$design->filter, 4 * $units]]) / 100.0, 1e-9);
                 self::assertLessThanOrEqual($book->kit([[$design->filter, 4], [$design->filter, 4 * $units]]), $book->atLeast($design->filter, 4) + $book->atLeast($design->filter, 4 * $units));

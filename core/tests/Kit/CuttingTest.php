@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Jornel\Core\Tests\Kit;
 
 use Jornel\Core\Kit\Cutting;
+use Jornel\Core\Kit\LineKind;
 use Jornel\Core\Kit\ShoppingLine;
 use Jornel\Core\Kit\ShoppingList;
 use Jornel\Core\Tests\Sample;
@@ -89,7 +90,7 @@ final class CuttingTest extends TestCase
         $sheets = function (int $units) use ($design): int {
             $lines = ShoppingList::for($design, $design->assemble(), $units, Sample::catalogue())->lines;
 
-            return array_sum(array_map(fn (ShoppingLine $line): int => $line->kind === 'sheet' ? $line->needed : 0, $lines));
+            return array_sum(array_map(fn (ShoppingLine $line): int => $line->kind === LineKind::Sheet ? $line->needed : 0, $lines));
         };
 
         self::assertSame([2, 3, 4], array_map($sheets, [1, 2, 3]));

@@ -10,6 +10,7 @@ use Jornel\Core\Kit\ShoppingList;
 use Jornel\Core\Kit\Stock;
 use Jornel\Core\Kit\StockLine;
 use Jornel\Core\Kit\StockMove;
+use Jornel\Core\Part\PartKind;
 use Jornel\Core\Tests\Sample;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
@@ -98,7 +99,10 @@ final class StockTest extends TestCase
             "fan {$design->fan->id}" => self::moved([[StockMove::Bought, 5], [StockMove::Reserved, 1, 7], [StockMove::Reserved, 3, 9]]),
             "filter {$design->filter->id}" => self::moved([[StockMove::Bought, 20], [StockMove::Used, 4, 7], [StockMove::Reserved, 1, 7]]),
         ];
-        $parts = array_column(KitPart::list($kit, $shelf, 7), null, 'kind');
+        $parts = [];
+        foreach (KitPart::list($kit, $shelf, 7) as $part) {
+            $parts[$part->kind->value] = $part;
+        }
 
         self::assertSame([2, 0, 1, 1], [$parts['fan']->needed, $parts['fan']->used, $parts['fan']->reserved, $parts['fan']->free]);
         self::assertSame([8, 4, 1, 15], [$parts['filter']->needed, $parts['filter']->used, $parts['filter']->reserved, $parts['filter']->free]);
@@ -113,8 +117,8 @@ final class StockTest extends TestCase
     {
         $design = Sample::design('stacked-panel', filter: '20x20x2-g13', prefilter: '20x20x2-g13');
         $kit = ShoppingList::for($design, $design->assemble(), 1, Sample::catalogue());
-        $lines = array_filter($kit->lines, fn ($line): bool => $line->stockKind() === 'filter');
-        $parts = array_values(array_filter(KitPart::list($kit, ['filter 20x20x2-g13' => self::moved([[StockMove::Bought, 3]])], 1), fn (KitPart $part): bool => $part->kind === 'filter'));
+        $lines = array_filter($kit->lines, fn ($line): bool => $line->kind->part() === PartKind::Filter);
+        $parts = array_values(array_filter(KitPart::list($kit, ['filter 20x20x2-g13' => self::moved([[StockMove::Bought, 3]])], 1), fn (KitPart $part): bool => $part->kind === PartKind::Filter));
 
         self::assertCount(2, $lines);
         self::assertCount(1, $parts);

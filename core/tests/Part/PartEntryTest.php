@@ -12,6 +12,7 @@ use Jornel\Core\Part\EditableFigures;
 use Jornel\Core\Part\Fan;
 use Jornel\Core\Part\Filter;
 use Jornel\Core\Part\PartEntry;
+use Jornel\Core\Part\PartKind;
 use Jornel\Core\Quantity\Provenance;
 use Jornel\Core\Quantity\System;
 use Jornel\Core\Tests\Sample;
@@ -49,7 +50,7 @@ final class PartEntryTest extends TestCase
         foreach (['fan' => 'box-20-plain', 'filter' => '20x20x1-g13-dense', 'joining' => 'duct-tape'] as $kind => $id) {
             $shipped = self::shipped($kind, $id);
             $spelled = $kind === 'filter' ? Filter::fromData($shipped)->spelledOut() : $shipped;
-            foreach (EditableFigures::of($kind) as $figure) {
+            foreach (EditableFigures::of(PartKind::from($kind)) as $figure) {
                 $now = $figure->of($spelled);
                 if ($now === null) {
                     continue;
@@ -64,7 +65,7 @@ final class PartEntryTest extends TestCase
                 }
             }
         }
-        self::assertSame([], EditableFigures::of('material'));
+        self::assertSame([], EditableFigures::of(PartKind::Material));
     }
 
     public function test_measured_points_are_the_curve_of_a_fan_and_the_drop_of_a_filter(): void
@@ -77,7 +78,7 @@ final class PartEntryTest extends TestCase
         // a v + b v2 through both: a = 10, b = 10.
         self::assertEqualsWithDelta([20.0, 60.0, 7.5], [$filter->pressureLaw->drop(1.0), $filter->pressureLaw->drop(2.0), $filter->pressureLaw->drop(0.5)], 1e-9);
         self::assertSame(Provenance::Rated, $filter->provenance);
-        self::assertNull(EditableCurve::of('joining'));
+        self::assertNull(EditableCurve::of(PartKind::Joining));
     }
 
     public function test_packs_and_prices_go_before_the_shipped_ones(): void
@@ -95,7 +96,7 @@ final class PartEntryTest extends TestCase
             'points' => [['along' => '100', 'pressure' => 'x']], 'packs' => [['count' => 0, 'price' => '1']],
         ];
         try {
-            PartEntry::read('fan', 'own', self::shipped('fan', 'box-20-plain'), $fields, System::Imperial);
+            PartEntry::read(PartKind::Fan, 'own', self::shipped('fan', 'box-20-plain'), $fields, System::Imperial);
             self::fail('It was taken.');
         } catch (InvalidEntries $faults) {
             self::assertEqualsCanonicalizing(
@@ -115,7 +116,7 @@ final class PartEntryTest extends TestCase
     /** @param  array<string, mixed>  $fields */
     private static function read(string $kind, string $like, array $fields, System $system = System::Imperial): PartEntry
     {
-        return PartEntry::read($kind, 'own', self::shipped($kind, $like), $fields + ['name' => 'Our own'], $system);
+        return PartEntry::read(PartKind::from($kind), 'own', self::shipped($kind, $like), $fields + ['name' => 'Our own'], $system);
     }
 
     private static function fan(PartEntry $entry): Fan

@@ -10,6 +10,7 @@ use Jornel\Core\Airflow\Unit;
 use Jornel\Core\Drawing\PrintSvg;
 use Jornel\Core\Guide\Steps;
 use Jornel\Core\Guide\Work;
+use Jornel\Core\Kit\LineKind;
 use Jornel\Core\Kit\ShoppingList;
 use Jornel\Core\Part\Filter;
 use Jornel\Core\Shape\Corners;
@@ -134,8 +135,8 @@ final class EveryShapeTest extends TestCase
 
         self::assertThat($work->minutes, self::logicalAnd(self::greaterThanOrEqual(5.0), self::lessThan(400.0)));
         self::assertSame($work->tools(), array_unique($work->tools()));
-        self::assertSame(2 * $design->shape->filterCount($design), array_column($list->lines, 'needed', 'kind')['filter']);
-        self::assertSame(2 * $design->shape->fanCount($design), array_column($list->lines, 'needed', 'kind')['fan']);
+        self::assertSame([LineKind::Fan, 2 * $design->shape->fanCount($design)], [$list->lines[0]->kind, $list->lines[0]->needed]);
+        self::assertSame([LineKind::Filter, 2 * $design->shape->filterCount($design)], [$list->lines[1]->kind, $list->lines[1]->needed]);
         self::assertTrue($list->changeCost()->isLessThan($list->firstCost()));
         foreach ($list->lines as $line) {
             self::assertGreaterThan(0, $line->needed, $line->name);

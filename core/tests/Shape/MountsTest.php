@@ -7,6 +7,7 @@ namespace Jornel\Core\Tests\Shape;
 use Jornel\Core\Guide\Step;
 use Jornel\Core\Guide\Steps;
 use Jornel\Core\Guide\Work;
+use Jornel\Core\Kit\LineKind;
 use Jornel\Core\Kit\ShoppingLine;
 use Jornel\Core\Kit\ShoppingList;
 use Jornel\Core\Shape\Corners;
@@ -78,7 +79,7 @@ final class MountsTest extends TestCase
         $sheets = function (Design $design): int {
             $lines = ShoppingList::for($design, $design->assemble(), 1, Sample::catalogue())->lines;
 
-            return array_sum(array_map(fn (ShoppingLine $line): int => $line->kind === 'sheet' ? $line->needed : 0, $lines));
+            return array_sum(array_map(fn (ShoppingLine $line): int => $line->kind === LineKind::Sheet ? $line->needed : 0, $lines));
         };
 
         // Cover and base come out of the fan's carton, or the base out of a bought sheet.

@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace Jornel\Core\Shape;
 
 use Jornel\Core\Part\Filter;
-use Jornel\Core\Part\FilterForm;
-use Jornel\Core\Part\ShaftPosition;
 use Jornel\Core\Scene\Anchor;
 use Jornel\Core\Scene\Arrow;
 use Jornel\Core\Scene\Extent;
@@ -24,7 +22,9 @@ use Jornel\Core\Scene\Tube;
  */
 final readonly class Bucket implements Shape
 {
-    use UsualShape;
+    use RingCartridge, UsualShape {
+        RingCartridge::shaft insteadof UsualShape;
+    }
 
     private const FAMILIES = ['exhaust fan'];
 
@@ -62,19 +62,9 @@ final readonly class Bucket implements Shape
         return [new ShapeOption('fan-on', 'Fan on', ['lid' => 'The lid', 'pipe' => 'A length of pipe'], 'lid')];
     }
 
-    public function shaft(Design $design): ShaftPosition
-    {
-        return ShaftPosition::Vertical;
-    }
-
-    public function filterCount(Design $design): int
-    {
-        return 1;
-    }
-
     public function assemble(Design $design): Assembly
     {
-        $this->check($design);
+        $this->mustTake($design, self::FAMILIES);
         $filter = $design->filter;
         $round = M_PI * $filter->width;
         $bore = Bore::of($design);
@@ -102,7 +92,7 @@ final readonly class Bucket implements Shape
     /** The hole towards the viewer; the wall is pressed flat where the rim is glued to it. */
     public function scene(Design $design): Scene
     {
-        $this->check($design);
+        $this->mustTake($design, self::FAMILIES);
         $filter = $design->filter;
         $body = $design->fan->body;
         $radius = $this->radius($design);
@@ -189,14 +179,5 @@ final readonly class Bucket implements Shape
     private function height(Design $design): float
     {
         return max(self::HEIGHT, $design->filter->width + 2.0 * self::CLEAR);
-    }
-
-    /** @throws DoesNotFit */
-    private function check(Design $design): void
-    {
-        if ($design->filter->form !== FilterForm::Ring) {
-            throw DoesNotFit::notARing($design->filter, $design->shape);
-        }
-        FanFamilies::mustBe($design->fan, self::FAMILIES, $this);
     }
 }

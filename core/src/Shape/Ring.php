@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Shape;
 
-use Jornel\Core\Part\FilterForm;
-use Jornel\Core\Part\ShaftPosition;
 use Jornel\Core\Scene\Anchor;
 use Jornel\Core\Scene\Arrow;
 use Jornel\Core\Scene\Extent;
@@ -19,7 +17,9 @@ use Jornel\Core\Scene\Tube;
 /** A ring cartridge with a cap below and a cone above it to a small fan. */
 final readonly class Ring implements Shape
 {
-    use UsualShape;
+    use RingCartridge, UsualShape {
+        RingCartridge::shaft insteadof UsualShape;
+    }
 
     /** Height of the cone at least, m (assumed). */
     private const LEAST_CONE = 0.03;
@@ -46,19 +46,9 @@ final readonly class Ring implements Shape
         return [new ShapeOption('cone', 'Cone', ['printed' => 'Printed', 'folded' => 'Cut from sheet and rolled'], 'printed')];
     }
 
-    public function shaft(Design $design): ShaftPosition
-    {
-        return ShaftPosition::Vertical;
-    }
-
-    public function filterCount(Design $design): int
-    {
-        return 1;
-    }
-
     public function assemble(Design $design): Assembly
     {
-        $this->check($design);
+        $this->mustTake($design, FanFamilies::SMALL);
         $filter = $design->filter;
         $body = $design->fan->body;
         $round = M_PI * $filter->width;
@@ -85,7 +75,7 @@ final readonly class Ring implements Shape
 
     public function scene(Design $design): Scene
     {
-        $this->check($design);
+        $this->mustTake($design, FanFamilies::SMALL);
         $filter = $design->filter;
         $body = $design->fan->body;
         $cone = self::cone($design);
@@ -135,14 +125,5 @@ final readonly class Ring implements Shape
         $turn = 2.0 * M_PI * ($number / 3.0 + 0.25);
 
         return new Point(($radius - 0.03) * cos($turn) - 0.01, ($radius - 0.03) * sin($turn) - 0.01, 0.0);
-    }
-
-    /** @throws DoesNotFit */
-    private function check(Design $design): void
-    {
-        if ($design->filter->form !== FilterForm::Ring) {
-            throw DoesNotFit::notARing($design->filter, $design->shape);
-        }
-        FanFamilies::mustBe($design->fan, FanFamilies::SMALL, $this);
     }
 }

@@ -69,7 +69,9 @@ onBeforeUnmount(() => window.removeEventListener('keydown', onKey));
         :root-style="{ position: 'absolute' }"
         @close="open = null"
     >
-        <template #title><h2>{{ name }}</h2></template>
+        <template #title
+            ><h2>{{ name }}</h2></template
+        >
         <div ref="body" class="body" tabindex="-1" role="group" :aria-label="`Choose: ${name}`">
             <SearchField v-if="options.length > FEW" v-model="sought" label="Search" hint="Search, for example “20x20 14 dense”" />
             <div class="list" @pointerleave="looking = null">

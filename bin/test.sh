@@ -2,17 +2,12 @@
 # database of its own, because the browser's is stopped and started in the middle of a test.
 
 run_tests() {
-    use_instance test
-    export APP_ENV=testing APP_KEY='base64:dGVzdHMtdXNlLXRoaXMta2V5LWFuZC1ub3RoaW5nLWU=' SESSION_DRIVER=file CACHE_STORE=database QUEUE_CONNECTION=sync
     local began=$SECONDS
+    prepare_tests
     results="$run/results" lock="$run/lock" taken="$run/taken"
     : >"$results"
     rm -rf "$taken"
     mkdir -p "$taken"
-    need_system_packages test
-    need_php_packages
-    need_node_packages
-    build_frontend
 
     trap 'trap - INT; kill 0' INT
     (check_in_browser) &
@@ -30,6 +25,25 @@ run_tests() {
         return 1
     fi
     printf ': all passed in %d s\n' $((SECONDS - began))
+}
+
+prepare_tests() {
+    use_instance test
+    export APP_ENV=testing APP_KEY='base64:dGVzdHMtdXNlLXRoaXMta2V5LWFuZC1ub3RoaW5nLWU=' SESSION_DRIVER=file CACHE_STORE=database QUEUE_CONNECTION=sync
+    need_system_packages test
+    need_php_packages
+    need_node_packages
+    build_frontend
+}
+
+# Timings of the screens, in a browser of their own while nothing else runs.
+bench_screens() {
+    prepare_tests
+    trap 'halt web; halt database' EXIT
+    start_database
+    quietly php artisan migrate:fresh --force --seed
+    start_web 127.0.0.1 "$(free_port)"
+    JORNEL_TIMING=1 JORNEL_URL=$(web_address) npx playwright test
 }
 
 # How many checks both lanes make.

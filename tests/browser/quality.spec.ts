@@ -1,5 +1,5 @@
 import AxeBuilder from '@axe-core/playwright';
-import { expect, test } from '@playwright/test';
+import { expect, test, type Page } from '@playwright/test';
 import { row, signIn, view } from './steps';
 
 const SCREENS = [
@@ -14,6 +14,8 @@ const SCREENS = [
     '/rooms/1/sheet',
     '/programmes/1/sites/1/plan',
 ];
+/** Rows alike are looked at once; the legacy mode leaves out frames of other pages, of which there are none. */
+const audit = (page: Page) => new AxeBuilder({ page }).setLegacyMode(true).exclude('tbody tr:nth-child(n+8), path.stroke');
 const CONTENT = '.tile, .ledger, .building, form';
 
 test('axe finds nothing serious on any screen, light or dark', async ({ page }) => {
@@ -24,12 +26,12 @@ test('axe finds nothing serious on any screen, light or dark', async ({ page }) 
         await page.goto(screen);
         await expect(page.locator(CONTENT).first()).toBeVisible();
         await page.waitForTimeout(400);
-        const light = await new AxeBuilder({ page }).analyze();
+        const light = await audit(page).analyze();
         // In the dark only the colours are others.
         await page.emulateMedia({ colorScheme: 'dark' });
         await expect(page.locator('html')).toHaveAttribute('data-theme', 'dark');
         await page.waitForTimeout(300);
-        const dark = await new AxeBuilder({ page }).withRules(['color-contrast', 'link-in-text-block']).analyze();
+        const dark = await audit(page).withRules(['color-contrast', 'link-in-text-block']).analyze();
         const found = [...light.violations, ...dark.violations].filter((one) => ['serious', 'critical'].includes(one.impact ?? ''));
         expect(found.map((one) => `${screen} ${one.id}: ${one.nodes.map((node) => node.target).join(' | ')}`)).toEqual([]);
     }
@@ -40,7 +42,7 @@ test('axe finds nothing serious where a shape and its options are chosen', async
     await page.goto('/rooms/1/build');
     await page.getByRole('button', { name: /^Shape:/ }).click();
     await expect(page.getByRole('combobox', { name: 'How the four frames stand' })).toBeVisible();
-    const found = (await new AxeBuilder({ page }).include('.panel').analyze()).violations;
+    const found = (await audit(page).include('.panel').analyze()).violations;
     expect(found.map((one) => `${one.id}: ${one.nodes.map((node) => node.target).join(' | ')}`)).toEqual([]);
 });
 
@@ -48,7 +50,7 @@ test('axe finds nothing serious in any view of the bench and of the room', async
     test.slow();
     await signIn(page);
     const serious = async (where: string): Promise<string[]> =>
-        (await new AxeBuilder({ page }).analyze()).violations
+        (await audit(page).analyze()).violations
             .filter((one) => ['serious', 'critical'].includes(one.impact ?? ''))
             .map((one) => `${where} ${one.id}: ${one.nodes.map((node) => node.target).join(' | ')}`);
     await page.goto('/rooms/1/build');
@@ -121,7 +123,7 @@ const GOALS = ['air-changes-3', 'air-changes-4', 'air-changes-6', 'air-changes-8
 const OPTIONS = ['suction', 'duct-tape', 'zip-ties', 'hot-glue', 'weight', 'painters-tape', 'bungee-foam', 'wooden-drawer'];
 const median = (times: number[]): string => ([...times].sort((a, b) => a - b)[times.length >> 1] ?? 0).toFixed(0);
 
-test('how long a changed choice takes to show (printed, not judged)', async ({ page }) => {
+test('how long a changed choice takes to show (printed, not judged)', { tag: '@timing' }, async ({ page }) => {
     await signIn(page);
     // A goal is never asked for ahead: server and screen in one go.
     await page.goto('/rooms/1/target');

@@ -8,10 +8,19 @@ type Store = typeof import('../../frontend/src/store/desk') & typeof import('../
 /** The page loaded anew: the modules begin again, the database and what the tab keeps stay. */
 async function load(): Promise<Store> {
     vi.resetModules();
-    return { ...(await import('../../frontend/src/store/database')), ...(await import('../../frontend/src/store/desk')) };
+    const modules = { ...(await import('../../frontend/src/store/database')), ...(await import('../../frontend/src/store/desk')) };
+    return {
+        ...modules,
+        async openDesk(person, room) {
+            const desk = await modules.openDesk(person, room);
+            desks.push(desk);
+            return desk;
+        },
+    };
 }
-/** As long as what was written takes to be there. */
-const settled = (): Promise<void> => new Promise((soon) => setTimeout(soon, 60));
+const desks: Desk[] = [];
+/** When all that was handed to any desk is written down. */
+const settled = (): Promise<unknown> => Promise.all(desks.map((desk) => desk.written()));
 async function reopened(store: Store, room = 'room-1', person = WREN): Promise<{ desk: Desk; store: Store }> {
     await settled();
     store.database.close();

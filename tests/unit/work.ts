@@ -33,6 +33,7 @@ export function desk(over: Partial<Desk> = {}): Desk & { kept: { draft: string |
         sent: vi.fn(),
         step: vi.fn(),
         move: vi.fn(),
+        written: () => Promise.resolve(),
         note(key, text) {
             if (text === null) delete kept.notes[key];
             else kept.notes[key] = text;

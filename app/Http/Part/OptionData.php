@@ -30,7 +30,7 @@ final readonly class OptionData
 
     public static function fan(Fan $fan): self
     {
-        return self::part($fan->id, $fan->name, ucfirst($fan->family), $fan->packs, $fan->provenance, PartFacts::ofFan($fan));
+        return self::part($fan->id, $fan->name, $fan->family->label(), $fan->packs, $fan->provenance, PartFacts::ofFan($fan));
     }
 
     public static function filter(Filter $filter): self

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Jornel\Core\Caution;
 
 use Jornel\Core\Airflow\Performance;
+use Jornel\Core\Part\FanFamily;
 use Jornel\Core\Part\FireRating;
 use Jornel\Core\Part\Rotor;
 use Jornel\Core\Room\Space;
@@ -78,7 +79,7 @@ final readonly class Facts
 
         return [
             Fact::of('shape', $shape->id()),
-            Fact::of('family', $fan->family),
+            Fact::of('family', $fan->family->value),
             ...array_map(fn (string|int $id): string => Fact::of('hardware', (string) $id), array_keys($assembly->hardware)),
             ...self::keys([
                 [Fact::Fan, true],
@@ -87,7 +88,7 @@ final readonly class Facts
                 [Fact::LowVoltage, $fan->volts !== null],
                 [Fact::Unlisted, ! $fan->handling->isListed],
                 [Fact::RearGrilleRemoved, $shape->id() === 'drawer' && $fan->handling->hasRearGrille],
-                [Fact::OpenIntake, $fan->family === 'blower'],
+                [Fact::OpenIntake, $fan->family === FanFamily::Blower],
                 [Fact::Pushes, $design->direction() === Direction::Push],
                 [Fact::FilteredIntake, $assembly->isIntake],
                 [Fact::DrawsTheHouse, $design->option('fan-at') === 'far-window'],

@@ -10,7 +10,6 @@ use Jornel\Core\Quantity\Provenance;
 final readonly class Fan
 {
     /**
-     * @param  string  $family  as the catalogue groups it: `box fan`, `drum fan`, ...
      * @param  non-empty-list<FanSpeed>  $speeds  slowest first
      * @param  FanRating  $rating  of its top speed
      * @param  float  $pushingFactor  share of its flows that is left when it pushes into a box, above 0, at most 1
@@ -23,7 +22,7 @@ final readonly class Fan
     private function __construct(
         public string $id,
         public string $name,
-        public string $family,
+        public FanFamily $family,
         public FanBody $body,
         public array $speeds,
         public FanRating $rating,
@@ -58,7 +57,7 @@ final readonly class Fan
         return new self(
             id: $record->text('id'),
             name: $record->text('name'),
-            family: $record->text('family'),
+            family: $record->choice('family', FanFamily::Box),
             body: $body,
             speeds: self::speeds($record, $rating, $motor, $volts),
             rating: $rating,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Shape;
 
+use Jornel\Core\Part\FanFamily;
 use Jornel\Core\Part\Filter;
 use Jornel\Core\Scene\Anchor;
 use Jornel\Core\Scene\Arrow;
@@ -26,7 +27,7 @@ final readonly class Bucket implements Shape
         RingCartridge::shaft insteadof UsualShape;
     }
 
-    private const FAMILIES = ['exhaust fan'];
+    private const FAMILIES = [FanFamily::Exhaust];
 
     /** Room round the cartridge for the air that leaves it, m (assumed). */
     private const CLEAR = 0.03;

@@ -6,6 +6,7 @@ namespace Jornel\Core\Shape;
 
 use Jornel\Core\Part\Catalogue;
 use Jornel\Core\Part\Fan;
+use Jornel\Core\Part\FanFamily;
 use Jornel\Core\Part\Filter;
 use Jornel\Core\Part\Joining;
 
@@ -42,7 +43,7 @@ final readonly class Dispute
                 'Duct tape' => self::joined($design, $catalogue, 'duct-tape'), 'Painter’s tape' => self::joined($design, $catalogue, 'painters-tape'), 'Hot glue' => self::joined($design, $catalogue, 'hot-glue'),
             ]),
             self::of('fan', 'Box fan, circulator or PC fans?', [
-                'Box fan' => self::family($design, $catalogue, 'box fan'), 'Circulator' => self::family($design, $catalogue, 'circulator'), 'PC fans' => self::small($design, $catalogue),
+                'Box fan' => self::family($design, $catalogue, FanFamily::Box), 'Circulator' => self::family($design, $catalogue, FanFamily::Circulator), 'PC fans' => self::small($design, $catalogue),
             ]),
             self::of('direction', 'Pull or push?', [
                 'Pull' => self::fitting($design->blowing(Direction::Pull)), 'Push' => self::fitting($design->blowing(Direction::Push)),
@@ -106,7 +107,7 @@ final readonly class Dispute
         return $found instanceof Joining && $found->holds($design->shape->id()) ? self::fitting($design->made($design->corners, $found)) : null;
     }
 
-    private static function family(Design $design, Catalogue $catalogue, string $family): ?Design
+    private static function family(Design $design, Catalogue $catalogue, FanFamily $family): ?Design
     {
         if ($design->fan->family === $family) {
             return self::fitting($design);
@@ -123,7 +124,7 @@ final readonly class Dispute
 
     private static function small(Design $design, Catalogue $catalogue): ?Design
     {
-        if ($design->fan->family === FanFamilies::SMALL[0]) {
+        if ($design->fan->family === FanFamily::Small) {
             return self::fitting($design);
         }
 

@@ -7,6 +7,7 @@ namespace Jornel\Core\Shape;
 use Jornel\Core\Fault\Invalid;
 use Jornel\Core\Part\Carton;
 use Jornel\Core\Part\Fan;
+use Jornel\Core\Part\FanFamily;
 use Jornel\Core\Part\Filter;
 use Jornel\Core\Quantity\Display;
 use Jornel\Core\Quantity\System;
@@ -63,10 +64,10 @@ class DoesNotFit extends Invalid
         ));
     }
 
-    /** @param  list<string>  $families */
+    /** @param  list<FanFamily>  $families */
     public static function noSeat(Fan $fan, Shape $shape, array $families): self
     {
-        return new NoSeat('unit.fan', sprintf('“%s” has no seat for a fan of the kind “%s”. It takes these kinds: %s.', $shape->name(), $fan->family, implode(', ', $families)));
+        return new NoSeat('unit.fan', sprintf('“%s” has no seat for a fan of the kind “%s”. It takes these kinds: %s.', $shape->name(), $fan->family->value, implode(', ', array_column($families, 'value'))));
     }
 
     public static function notSquare(Filter $filter, Shape $shape): self

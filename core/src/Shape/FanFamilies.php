@@ -5,19 +5,20 @@ declare(strict_types=1);
 namespace Jornel\Core\Shape;
 
 use Jornel\Core\Part\Fan;
+use Jornel\Core\Part\FanFamily;
 
 /** Which families of fans have a seat on which kind of shape. */
 final class FanFamilies
 {
     /** Fans with a housing to stand on a box or behind a panel. */
-    public const HOUSED = ['box fan', 'round floor fan', 'drum fan', 'circulator'];
+    public const HOUSED = [FanFamily::Box, FanFamily::RoundFloor, FanFamily::Drum, FanFamily::Circulator];
 
-    public const SMALL = ['PC fan'];
+    public const SMALL = [FanFamily::Small];
 
-    public const DUCTED = ['inline duct fan'];
+    public const DUCTED = [FanFamily::InlineDuct];
 
     /**
-     * @param  non-empty-list<string>  $families
+     * @param  non-empty-list<FanFamily>  $families
      *
      * @throws DoesNotFit
      */

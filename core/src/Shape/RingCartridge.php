@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Shape;
 
+use Jornel\Core\Part\FanFamily;
 use Jornel\Core\Part\FilterForm;
 use Jornel\Core\Part\ShaftPosition;
 
@@ -21,7 +22,7 @@ trait RingCartridge
     }
 
     /**
-     * @param  non-empty-list<string>  $families  of fans that it takes
+     * @param  non-empty-list<FanFamily>  $families  of fans that it takes
      *
      * @throws DoesNotFit
      */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Shape;
 
+use Jornel\Core\Part\FanFamily;
 use Jornel\Core\Scene\Anchor;
 use Jornel\Core\Scene\Arrow;
 use Jornel\Core\Scene\Extent;
@@ -22,7 +23,7 @@ final readonly class Tote implements Shape
     /** Longest side of a filter whose lid can still be had, m (assumed). */
     public const LARGEST = 0.65;
 
-    private const FAMILIES = ['blower', 'inline duct fan'];
+    private const FAMILIES = [FanFamily::Blower, FanFamily::InlineDuct];
 
     /** Lid left around the filter, m (assumed). */
     private const LID = 0.04;

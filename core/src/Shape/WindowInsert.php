@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Shape;
 
+use Jornel\Core\Part\FanFamily;
 use Jornel\Core\Scene\Anchor;
 use Jornel\Core\Scene\Arrow;
 use Jornel\Core\Scene\Extent;
@@ -19,7 +20,7 @@ final readonly class WindowInsert implements Shape
 {
     use UsualShape;
 
-    private const FAMILIES = [...FanFamilies::HOUSED, 'exhaust fan'];
+    private const FAMILIES = [...FanFamilies::HOUSED, FanFamily::Exhaust];
 
     /** Board beside each filter at least, m (assumed). */
     private const MARGIN = 0.04;

@@ -21,7 +21,7 @@ final class DisputeTest extends TestCase
         self::assertSame([13, 14], array_values(array_map(fn (Design $side): ?int => $side->filter->grade->number, $sides['grade'])));
         self::assertSame(['20x20x1', '20x20x2', '20x20x4'], array_values(array_map(fn (Design $side): string => $side->filter->nominal, $sides['thickness'])));
         self::assertSame([Corners::Shroud, Corners::Open], array_values(array_map(fn (Design $side): Corners => $side->corners, $sides['shroud'])));
-        self::assertSame(['box fan', 'circulator', 'PC fan'], array_values(array_map(fn (Design $side): string => $side->fan->family, $sides['fan'])));
+        self::assertSame(['box fan', 'circulator', 'PC fan'], array_values(array_map(fn (Design $side): string => $side->fan->family->value, $sides['fan'])));
         self::assertSame([Direction::Pull, Direction::Push], array_values(array_map(fn (Design $side): Direction => $side->direction(), $sides['direction'])));
     }
 

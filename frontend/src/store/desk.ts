@@ -17,6 +17,8 @@ export interface Desk {
     /** Along the steps: the state that is left, and by how many. */
     move(left: string, by: -1 | 1): void;
     note(key: string, text: string | null): void;
+    /** When all of the above is written down. */
+    written(): Promise<unknown>;
 }
 
 /** Steps that are kept at most; older ones are dropped from the far end. */
@@ -106,6 +108,7 @@ export async function openDesk(person: string, room: string): Promise<Desk> {
                 next === null ? forgetDraft() : database.drafts.put({ place, person, room, work: next, isSent: false, at: Date.now() }),
             );
         },
+        written: () => last,
         sent: () => write(() => database.drafts.update(place, { isSent: true })),
         step(left) {
             const number = row.position++;

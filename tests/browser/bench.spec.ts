@@ -10,16 +10,18 @@ test.beforeEach(async ({ page }) => {
 test('the drawing itself is clicked, turned and taken apart', async ({ page }) => {
     const drawing = page.locator('.bench .drawn svg').first();
     /** A place on the screen where a part of the drawing is what one sees. */
-    const place = (part: string) =>
-        page.evaluate((wanted) => {
+    const place = async (part: string): Promise<{ x: number; y: number }> => {
+        const found = await page.waitForFunction((wanted) => {
             for (let y = 120; y < innerHeight; y += 6) {
                 for (let x = 340; x < 940; x += 6) {
                     const seen = document.elementFromPoint(x, y);
                     if (seen instanceof SVGElement && seen.dataset.part === wanted) return { x, y };
                 }
             }
-            throw new Error(`${wanted} is not to be seen`);
+            return null;
         }, part);
+        return (await found.jsonValue())!;
+    };
     // The face brings filters, the fan fans, the board over it what is done about the corners.
     for (const [part, name] of [
         ['face-1', 'Filter'],

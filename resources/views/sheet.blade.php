@@ -63,7 +63,7 @@
             <td><span class="box"></span></td>
             <td class="num"><b>{{ $item->needed }}</b></td>
             <td>{{ $item->name }}@if ($item->note) <span class="note">{{ $item->note }}</span>@endif</td>
-            <td>{{ $item->fromStock ? $item->fromStock.' from the shelf'.($item->packs->packs ? ', ' : '') : '' }}@foreach ($item->packs->packs as $pack){{ $loop->first ? '' : ' + ' }}{{ $pack['times'] }} × pack of {{ $pack['pack']->count }}@endforeach
+            <td>{{ $item->fromStock ? $item->fromStock.' from stock'.($item->packs->packs ? ', ' : '') : '' }}{{ $item->packs->text() }}
                 @if ($item->packs->leftOver)<span class="note">{{ $item->packs->leftOver }} left over</span>@endif</td>
             <td class="num">{{ $item->packs->price }}</td>
         </tr>

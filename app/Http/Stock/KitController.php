@@ -19,7 +19,7 @@ class KitController extends Controller
     }
 
     #[OA\Get(path: '/versions/{version}/kit', operationId: 'kit', parameters: [new OA\PathParameter(name: 'version', schema: new OA\Schema(type: 'integer'))], responses: [
-        new OA\Response(response: 200, description: 'What it takes against the shelf', content: new OA\JsonContent(ref: KitData::class)),
+        new OA\Response(response: 200, description: 'What it takes against what is in stock', content: new OA\JsonContent(ref: KitData::class)),
     ])]
     public function show(Version $version): JsonResponse
     {

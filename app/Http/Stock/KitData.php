@@ -16,12 +16,12 @@ final readonly class KitData
         #[OA\Property(items: new OA\Items(type: 'object', required: ['name', 'needed', 'fromShelf', 'free', 'packs', 'leftOver', 'price', 'note'], properties: [
             new OA\Property(property: 'name', type: 'string'), new OA\Property(property: 'needed', type: 'integer'),
             new OA\Property(property: 'fromShelf', type: 'integer', description: 'Reserved to the build, or in it already'),
-            new OA\Property(property: 'free', type: 'integer', description: 'On the shelf and not reserved'),
+            new OA\Property(property: 'free', type: 'integer', description: 'In stock and not reserved'),
             new OA\Property(property: 'packs', type: 'string', description: 'That are bought; empty for none'), new OA\Property(property: 'leftOver', type: 'integer'),
             new OA\Property(property: 'price', type: 'string'), new OA\Property(property: 'note', type: 'string'),
         ]))] public array $lines,
         #[OA\Property(description: 'Price of what is left to buy')] public string $toBuy,
-        #[OA\Property(description: 'Pieces on the shelf that could be reserved for it')] public int $wanted,
+        #[OA\Property(description: 'Pieces in stock that could be reserved for it')] public int $wanted,
         #[OA\Property(description: 'Pieces reserved for it')] public int $reserved,
         #[OA\Property(description: 'Pieces in it already')] public int $used,
     ) {

@@ -17,7 +17,7 @@ class StockController extends Controller
     private const LATEST = 60;
 
     #[OA\Get(path: '/programmes/{programme}/stock', operationId: 'stock', parameters: [new OA\PathParameter(name: 'programme', schema: new OA\Schema(type: 'integer'))], responses: [
-        new OA\Response(response: 200, description: 'What is on the shelf and what moved last', content: new OA\JsonContent(ref: StockData::class)),
+        new OA\Response(response: 200, description: 'What is in stock and what moved last', content: new OA\JsonContent(ref: StockData::class)),
     ])]
     public function show(Programme $programme, Shelf $shelf): JsonResponse
     {

@@ -10,7 +10,7 @@ use Jornel\Core\Part\Catalogue;
 use Jornel\Core\Part\PartKind;
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(schema: 'Stock', description: 'What is on the shelf, what is reserved, and what moved last')]
+#[OA\Schema(schema: 'Stock', description: 'What is in stock, what is reserved, and what moved last')]
 final readonly class StockData
 {
     /**

@@ -28,6 +28,7 @@ use App\Http\Session\SessionController;
 use App\Http\Stock\KitController;
 use App\Http\Stock\StockController;
 use Illuminate\Support\Facades\Route;
+use Jornel\Core\Part\PartKind;
 
 Route::post('session', [SessionController::class, 'store'])->middleware('throttle:sign-in');
 
@@ -58,9 +59,9 @@ Route::middleware('auth:sanctum')->group(function (): void {
     Route::get('programmes/{programme}/setting', [SettingController::class, 'show'])->can('view', 'programme');
     Route::put('programmes/{programme}/setting', [SettingController::class, 'update'])->can('organise', 'programme');
     Route::get('programmes/{programme}/parts', [PartController::class, 'index'])->can('view', 'programme');
-    Route::get('programmes/{programme}/parts/{kind}/{code}', [PartController::class, 'show'])->where(['kind' => 'fan|filter|joining|material', 'code' => '[A-Za-z0-9.-]{1,80}'])->can('view', 'programme');
-    Route::put('programmes/{programme}/parts/{kind}/{code}', [PartController::class, 'update'])->where(['kind' => 'fan|filter|joining|material', 'code' => '[A-Za-z0-9.-]{1,80}'])->can('build', 'programme');
-    Route::delete('programmes/{programme}/parts/{kind}/{code}', [PartController::class, 'destroy'])->where(['kind' => 'fan|filter|joining|material', 'code' => '[A-Za-z0-9.-]{1,80}'])->can('build', 'programme');
+    Route::get('programmes/{programme}/parts/{kind}/{code}', [PartController::class, 'show'])->where(['code' => '[A-Za-z0-9.-]{1,80}'])->whereIn('kind', PartKind::cases())->can('view', 'programme');
+    Route::put('programmes/{programme}/parts/{kind}/{code}', [PartController::class, 'update'])->where(['code' => '[A-Za-z0-9.-]{1,80}'])->whereIn('kind', PartKind::cases())->can('build', 'programme');
+    Route::delete('programmes/{programme}/parts/{kind}/{code}', [PartController::class, 'destroy'])->where(['code' => '[A-Za-z0-9.-]{1,80}'])->whereIn('kind', PartKind::cases())->can('build', 'programme');
 
     Route::get('programmes/{programme}/stock', [StockController::class, 'show'])->can('view', 'programme');
     Route::post('programmes/{programme}/stock', [StockController::class, 'store'])->can('build', 'programme');

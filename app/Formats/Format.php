@@ -106,6 +106,7 @@ final readonly class Format
             'exclusiveMinimum', 'minimum' => sprintf('Too small: it must be %s %s.', $error->keyword() === 'minimum' ? 'at least' : 'above', json_encode($args['min'] ?? 0)),
             'maximum' => sprintf('Too large: at most %s.', json_encode($args['max'] ?? 0)),
             'type' => 'Of the wrong kind: '.json_encode($args['expected'] ?? '').' is expected.',
+            'enum' => sprintf('Choose one of: %s.', implode(', ', array_filter((array) ($error->schema()->info()->data()->enum ?? []), is_string(...)))),
             default => 'Not allowed ('.$error->keyword().').',
         };
     }

@@ -95,8 +95,8 @@ final class ExtendingTest extends TestCase
     public function test_its_steps_are_a_class_and_its_line_in_the_register(): void
     {
         [$shape] = self::extended();
-        $steps = self::register('Guide/Steps.php', 'Steps', '            default =>', '            $shape instanceof \\'.$shape::class." => new \\Jornel\\Core\\Guide\\Shape\\PanelOnFootSteps,\n            default =>");
-        /** @var list<\Jornel\Core\Guide\Step> $list */
+        $steps = self::register('Guide/Steps.php', 'Steps', '            default =>', '            $shape instanceof \\'.$shape::class." => new \\Jornel\\Core\\Guide\\Making\\PanelOnFootSteps,\n            default =>");
+        /** @var list<\Jornel\Core\Guide\Making\Step> $list */
         $list = $steps::of(new Design($shape, ...self::partsOf(Sample::design())));
 
         self::assertCount(count(Steps::of(Sample::design('flat-panel'))) + 1, $list);

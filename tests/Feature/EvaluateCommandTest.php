@@ -46,6 +46,7 @@ class EvaluateCommandTest extends TestCase
     #[TestWith(['{"room":{"volume_ft3":5}}', 'the document: Missing: one of placements, unit.'])]
     #[TestWith(['{"unit":{"shape":"cube","fan":"nope","filter":"20x20x1-g13-economy","joining":"duct-tape"}}', 'unit.fan: There is no fan “nope”'])]
     #[TestWith(['{"unit":{"shape":"cube","fan":"blower-cage","filter":"20x20x1-g13-economy","joining":"duct-tape"}}', 'unit.fan: “Cube of four” has no seat for a fan of the kind “blower”'])]
+    #[TestWith(['{"unit":{"shape":"cube","fan":{"like":"box-20-plain","family":"garden fan"},"filter":"20x20x1-g13-economy","joining":"duct-tape"}}', 'unit.fan.family: Choose one of: box fan, round floor fan'])]
     #[TestWith(['{"kind":"sonnet"}', 'kind: Choose one of: evaluate, clearance'])]
     #[TestWith(['{"kind":"sound","sources":[{"level_dba":50}],"seats":[{"distances_m":[1,2]}]}', 'seats.0.distances_m'])]
     #[TestWith(['{"kind":"building","rooms":[{"name":"a","volume_m3":50}],"states":[{"name":"s","flows":[{"from_room":"outdoors","to_room":"a","flow_cfm":10}]}],"intervals":[{"state":"s","time_h":1}]}', 'flows: 0.0047195 m3/s enter “a” and 0 leave it'])]

@@ -222,6 +222,6 @@ describe('the drawing of a room', () => {
         field.blur();
         await settled();
         expect(drawn.text('.wall .fault')).toBe('The walls already measured leave 20′ here.');
-        expect(drawn.text('.below button')).toBe('Keep 20′');
+        expect(drawn.text('.below-tape button')).toBe('Keep 20′');
     });
 });

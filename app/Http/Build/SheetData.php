@@ -5,7 +5,7 @@ namespace App\Http\Build;
 use Jornel\Core\Drawing\PrintSvg;
 use Jornel\Core\Guide\BuildSheet;
 use Jornel\Core\Guide\CutLine;
-use Jornel\Core\Guide\Step;
+use Jornel\Core\Guide\Making\Step;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(schema: 'Sheet', description: 'What stands on the build sheet')]

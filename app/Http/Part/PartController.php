@@ -22,8 +22,6 @@ use OpenApi\Attributes as OA;
 
 class PartController extends Controller
 {
-    private const KINDS = ['fan', 'filter', 'joining', 'material'];
-
     public function __construct(private readonly DataFiles $files)
     {
     }
@@ -48,7 +46,7 @@ class PartController extends Controller
     }
 
     #[OA\Get(path: '/programmes/{programme}/parts/{kind}/{code}', operationId: 'part', parameters: [
-        new OA\PathParameter(name: 'programme', schema: new OA\Schema(type: 'integer')), new OA\PathParameter(name: 'kind', schema: new OA\Schema(type: 'string', enum: self::KINDS)), new OA\PathParameter(name: 'code', schema: new OA\Schema(type: 'string')),
+        new OA\PathParameter(name: 'programme', schema: new OA\Schema(type: 'integer')), new OA\PathParameter(name: 'kind', schema: new OA\Schema(type: 'string', enum: PartKind::class)), new OA\PathParameter(name: 'code', schema: new OA\Schema(type: 'string')),
     ], responses: [
         new OA\Response(response: 200, description: 'Its figures, where they came from, and its curve', content: new OA\JsonContent(ref: PartSheetData::class)),
         new OA\Response(response: 404, description: 'Not there, or not for you'),
@@ -59,7 +57,7 @@ class PartController extends Controller
     }
 
     #[OA\Put(path: '/programmes/{programme}/parts/{kind}/{code}', operationId: 'savePart', parameters: [
-        new OA\PathParameter(name: 'programme', schema: new OA\Schema(type: 'integer')), new OA\PathParameter(name: 'kind', schema: new OA\Schema(type: 'string', enum: self::KINDS)), new OA\PathParameter(name: 'code', schema: new OA\Schema(type: 'string')),
+        new OA\PathParameter(name: 'programme', schema: new OA\Schema(type: 'integer')), new OA\PathParameter(name: 'kind', schema: new OA\Schema(type: 'string', enum: PartKind::class)), new OA\PathParameter(name: 'code', schema: new OA\Schema(type: 'string')),
     ], requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: PartRequest::class)), responses: [
         new OA\Response(response: 200, description: 'Kept as the programme’s own', content: new OA\JsonContent(ref: PartSheetData::class)),
         new OA\Response(response: 409, description: 'Someone changed it meanwhile'),
@@ -73,7 +71,7 @@ class PartController extends Controller
     }
 
     #[OA\Delete(path: '/programmes/{programme}/parts/{kind}/{code}', operationId: 'deletePart', parameters: [
-        new OA\PathParameter(name: 'programme', schema: new OA\Schema(type: 'integer')), new OA\PathParameter(name: 'kind', schema: new OA\Schema(type: 'string', enum: self::KINDS)), new OA\PathParameter(name: 'code', schema: new OA\Schema(type: 'string')),
+        new OA\PathParameter(name: 'programme', schema: new OA\Schema(type: 'integer')), new OA\PathParameter(name: 'kind', schema: new OA\Schema(type: 'string', enum: PartKind::class)), new OA\PathParameter(name: 'code', schema: new OA\Schema(type: 'string')),
     ], responses: [
         new OA\Response(response: 204, description: 'The shipped figures hold again; saved versions keep theirs'),
     ])]

@@ -2,13 +2,14 @@
 
 namespace App\Http\Part;
 
+use Jornel\Core\Part\PartKind;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(schema: 'PartLine', description: 'A part in the list of a programme’s parts')]
 final readonly class PartLineData
 {
     public function __construct(
-        #[OA\Property(enum: ['fan', 'filter', 'joining', 'material'])] public string $kind,
+        #[OA\Property(enum: PartKind::class)] public string $kind,
         #[OA\Property] public string $code,
         #[OA\Property] public string $name,
         #[OA\Property] public string $group,

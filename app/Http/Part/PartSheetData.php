@@ -27,7 +27,7 @@ final readonly class PartSheetData
      * @param  list<array{scale: string, step: string, about: string, source: string, claims: list<array{name: string, verdict: string, says: string}>}>  $ratings
      */
     private function __construct(
-        #[OA\Property(enum: ['fan', 'filter', 'joining', 'material'])] public string $kind,
+        #[OA\Property(enum: PartKind::class)] public string $kind,
         #[OA\Property] public string $code,
         #[OA\Property] public string $name,
         #[OA\Property(description: 'The catalogue’s part whose other figures hold')] public string $like,

@@ -8,7 +8,6 @@ use App\Models\Build;
 use App\Models\Part;
 use App\Models\Programme;
 use Illuminate\Http\JsonResponse;
-use Jornel\Core\Part\PartKind;
 use OpenApi\Attributes as OA;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
@@ -30,7 +29,7 @@ class StockController extends Controller
     ])]
     public function store(StockRequest $request, Programme $programme, Shelf $shelf): JsonResponse
     {
-        [$kind, $code] = [PartKind::from($request->string('kind')->toString()), $request->string('code')->toString()];
+        [$kind, $code] = [$request->kind(), $request->string('code')->toString()];
         if (! isset(Part::catalogue($programme)->all($kind)[$code])) {
             throw new NotFoundHttpException('There is no such part.');
         }

@@ -20,7 +20,7 @@ final readonly class StockData
      */
     private function __construct(
         #[OA\Property(items: new OA\Items(type: 'object', required: ['kind', 'code', 'name', 'onHand', 'reserved', 'free'], properties: [
-            new OA\Property(property: 'kind', type: 'string', enum: ['fan', 'filter', 'material']), new OA\Property(property: 'code', type: 'string'),
+            new OA\Property(property: 'kind', type: 'string', enum: PartKind::STOCKED), new OA\Property(property: 'code', type: 'string'),
             new OA\Property(property: 'name', type: 'string'), new OA\Property(property: 'onHand', type: 'integer'),
             new OA\Property(property: 'reserved', type: 'integer'), new OA\Property(property: 'free', type: 'integer'),
         ]))] public array $lines,

@@ -5,11 +5,13 @@ namespace App\Http\Stock;
 use App\Http\Shared\StrictRequest;
 use App\Models\Build;
 use App\Models\Programme;
+use Illuminate\Validation\Rule;
 use Jornel\Core\Kit\StockMove;
+use Jornel\Core\Part\PartKind;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(schema: 'StockRequest', required: ['kind', 'code', 'move', 'pieces'], properties: [
-    new OA\Property(property: 'kind', type: 'string', enum: ['fan', 'filter', 'material']),
+    new OA\Property(property: 'kind', type: 'string', enum: PartKind::STOCKED),
     new OA\Property(property: 'code', type: 'string'),
     new OA\Property(property: 'move', type: 'string', enum: ['bought', 'reserved', 'used', 'returned']),
     new OA\Property(property: 'pieces', type: 'integer', minimum: 1),
@@ -21,7 +23,7 @@ class StockRequest extends StrictRequest
     public function rules(): array
     {
         return [
-            'kind' => ['required', 'in:fan,filter,material'],
+            'kind' => ['required', Rule::in(PartKind::STOCKED)],
             'code' => ['required', 'string', 'max:80'],
             'move' => ['required', 'in:bought,reserved,used,returned'],
             'pieces' => ['required', 'integer', 'min:1', 'max:100000'],
@@ -34,6 +36,11 @@ class StockRequest extends StrictRequest
     public function messages(): array
     {
         return ['pieces.*' => 'Say how many pieces, as a whole number.'];
+    }
+
+    public function kind(): PartKind
+    {
+        return PartKind::from($this->string('kind')->toString());
     }
 
     public function move(): StockMove

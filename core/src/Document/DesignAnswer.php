@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Document;
 
-use Jornel\Core\Guide\Step;
+use Jornel\Core\Guide\Making\Step;
 use Jornel\Core\Guide\Steps;
 use Jornel\Core\Guide\Work;
 use Jornel\Core\Shape\Design;

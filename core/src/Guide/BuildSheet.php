@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Jornel\Core\Guide;
 
 use Jornel\Core\Caution\Caution;
+use Jornel\Core\Guide\Making\Step;
 use Jornel\Core\Kit\ShoppingList;
 use Jornel\Core\Shape\Assembly;
 use Jornel\Core\Shape\Design;

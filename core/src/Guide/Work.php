@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Guide;
 
+use Jornel\Core\Guide\Making\Step;
 use Jornel\Core\Part\Joining;
 use Jornel\Core\Shape\Design;
 

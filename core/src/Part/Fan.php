@@ -57,7 +57,7 @@ final readonly class Fan
         return new self(
             id: $record->text('id'),
             name: $record->text('name'),
-            family: $record->choice('family', FanFamily::Box),
+            family: $record->oneOf('family', FanFamily::Box),
             body: $body,
             speeds: self::speeds($record, $rating, $motor, $volts),
             rating: $rating,

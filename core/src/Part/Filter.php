@@ -81,7 +81,7 @@ final readonly class Filter
             $record->text('id'),
             $record->text('name'),
             $record->text('nominal'),
-            $record->choice('form', FilterForm::Panel),
+            $record->oneOf('form', FilterForm::Panel),
             $grade,
             $record->figure('width', 0.0)->si,
             $record->figure('height', 0.0)->si,

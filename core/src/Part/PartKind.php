@@ -13,11 +13,8 @@ enum PartKind: string
     /** Something used up in building: tape, sheets, hardware. */
     case Material = 'material';
 
-    /** Whether pieces of it are kept in stock; a joining is kept as its material. */
-    public function isStocked(): bool
-    {
-        return $this !== self::Joining;
-    }
+    /** The kinds of which pieces are kept in stock; a joining is kept as its material. */
+    public const STOCKED = [self::Fan, self::Filter, self::Material];
 
     /** The key of one of them among parts of all kinds. */
     public function key(string $id): string

@@ -100,11 +100,22 @@ final readonly class Record
      */
     public function choice(string $key, \BackedEnum $usual): \BackedEnum
     {
-        if (! array_key_exists($key, $this->data)) {
-            return $usual;
-        }
+        return array_key_exists($key, $this->data) ? $this->oneOf($key, $usual) : $usual;
+    }
 
-        return $usual::tryFrom($this->text($key)) ?? throw BadRecord::unknownChoice($this->path($key), array_column($usual::cases(), 'value'));
+    /**
+     * The same where it must be told.
+     *
+     * @template T of \BackedEnum
+     *
+     * @param  T  $of  any of its cases
+     * @return T
+     *
+     * @throws BadRecord
+     */
+    public function oneOf(string $key, \BackedEnum $of): \BackedEnum
+    {
+        return $of::tryFrom($this->text($key)) ?? throw BadRecord::unknownChoice($this->path($key), array_column($of::cases(), 'value'));
     }
 
     /**

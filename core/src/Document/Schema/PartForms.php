@@ -24,7 +24,7 @@ final class PartForms
     public static function fan(): Form
     {
         return self::part('A fan, free figures at its top speed in free air')
-            ->choice('family', array_column(FanFamily::cases(), 'value'), 'Which shapes have a seat for it')
+            ->choice('family', self::values(FanFamily::cases()), 'Which shapes have a seat for it')
             ->choice('type', ['propeller', 'mixed-flow', 'centrifugal'], 'By which the two-figure form has its exponent: 1.2, 2, 2 (assumed)')
             ->key('curve', ['type' => 'array', 'minItems' => 2, 'items' => self::fanPoint()->schema()], 'Points of pressure over flow; ends that are missing are estimated, a stall hump is cut')
             ->figure('free_flow', Dimension::Flow, 'Against no pressure')
@@ -69,7 +69,7 @@ final class PartForms
     {
         return self::part('A filter')
             ->text('nominal', 'Size printed on the frame')
-            ->choice('form', array_column(FilterForm::cases(), 'value'), '')
+            ->choice('form', self::values(FilterForm::cases()), '')
             ->key('grade', ['type' => ['string', 'object']], 'A row of data/reference/grades.json, by id or written out')
             ->object('efficiency', self::efficiency())
             ->figure('width', Dimension::Length, 'Actual; of a ring its outside diameter')

@@ -43,7 +43,7 @@ async function begin(event: FocusEvent): Promise<void> {
                 @input="emit('change', ($event.target as HTMLInputElement).value)"
             />
         </label>
-        <div v-if="fault" class="below">
+        <div v-if="fault" class="below-tape">
             <FieldFault :said="fault" />
             <FieldOffers :offers="offers" @take="(offer) => emit('change', offer)" />
         </div>
@@ -81,17 +81,6 @@ input::placeholder {
 }
 .wrong label {
     outline: 3px solid var(--short);
-}
-.below {
-    position: absolute;
-    z-index: 4;
-    top: 100%;
-    left: 50%;
-    translate: -50% 4px;
-    width: 250px;
-    padding: 0 6px;
-    background: var(--sheet);
-    box-shadow: var(--shadow);
 }
 @media (max-width: 700px) {
     label {

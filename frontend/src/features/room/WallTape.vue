@@ -42,7 +42,7 @@ function done(): void {
             "
             @blur="done"
         />
-        <div v-if="fault" class="below">
+        <div v-if="fault" class="below-tape">
             <FieldFault :said="fault" />
             <FieldOffers :offers="offers" :says="(offer) => `Keep ${offer}`" @take="(offer) => emit('read', offer)" />
         </div>
@@ -71,17 +71,6 @@ input {
 }
 .wrong input {
     outline: 3px solid var(--short);
-}
-.below {
-    position: absolute;
-    z-index: 4;
-    top: 100%;
-    left: 50%;
-    translate: -50% 4px;
-    width: 250px;
-    padding: 0 6px;
-    background: var(--sheet);
-    box-shadow: var(--shadow);
 }
 @media (max-width: 700px) {
     input {

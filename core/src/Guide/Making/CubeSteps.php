@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Jornel\Core\Guide\Shape;
+namespace Jornel\Core\Guide\Making;
 
 use Jornel\Core\Shape\Cube;
 use Jornel\Core\Shape\Design;

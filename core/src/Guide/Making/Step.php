@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Jornel\Core\Guide;
+namespace Jornel\Core\Guide\Making;
 
 use Jornel\Core\Part\Joining;
 

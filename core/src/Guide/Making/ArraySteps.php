@@ -2,10 +2,8 @@
 
 declare(strict_types=1);
 
-namespace Jornel\Core\Guide\Shape;
+namespace Jornel\Core\Guide\Making;
 
-use Jornel\Core\Guide\CommonSteps;
-use Jornel\Core\Guide\Step;
 use Jornel\Core\Shape\ArrayBox;
 use Jornel\Core\Shape\Design;
 

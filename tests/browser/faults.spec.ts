@@ -32,6 +32,14 @@ test('an ambiguous comma is asked back and answered with one click', async ({ pa
     await expect(page.getByRole('alert')).toContainText('can be read in two ways');
     await page.getByRole('button', { name: '8.4 m', exact: true }).click();
     await expect(row(page, 'volume')).toHaveText('5,340 ft³');
+
+    // On a plan too, whichever side of it the tape lies on.
+    await page.goto('/rooms/1/room');
+    for (const name of ['length', 'width', 'height']) {
+        await side(page, name).fill('8,400 m');
+        await page.getByRole('button', { name: '8.4 m', exact: true }).click();
+        await expect(page.getByText('can be read in two ways')).toHaveCount(0);
+    }
 });
 
 test('what would not fit is told with its reason before it is chosen', async ({ page }) => {

@@ -2,7 +2,7 @@ import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { nextTick } from 'vue';
 import { api, type Corner, type RoomEntries } from '../../frontend/src/api/client';
 import { useTape } from '../../frontend/src/features/room/useTape';
-import { apart } from '../../frontend/src/features/room/plan';
+import { apart, sides } from '../../frontend/src/features/room/plan';
 import RoomDrawing from '../../frontend/src/features/room/RoomDrawing.vue';
 import { FRESH_ROOM } from '../../frontend/src/features/work/useDraft';
 import { mounted, within } from './mounted';
@@ -18,6 +18,13 @@ const room: Corner[] = [
 ].map(([x, y]) => ({ x: x!, y: y!, height: '', taped: true }));
 
 describe('readings on the sheet', () => {
+    it('have what is said of them where no edge cuts it off', () => {
+        const sheet = { width: 600, height: 400 };
+        expect(sides({ x: 300, y: 100 }, sheet)).toEqual({ low: false, far: false, near: false });
+        expect(sides({ x: 560, y: 200 }, sheet)).toEqual({ low: false, far: true, near: false });
+        expect(sides({ x: 60, y: 380 }, sheet)).toEqual({ low: true, far: false, near: true });
+    });
+
     it('stay where they are while they are clear, and move along their wall where they are not', () => {
         const size = { width: 90, height: 36 };
         const level = { dx: 1, dy: 0 };

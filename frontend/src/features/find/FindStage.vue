@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { Button, Checkbox, Progress } from 'ant-design-vue';
+import { Button, Checkbox, Progress, Skeleton } from 'ant-design-vue';
 import { computed, ref } from 'vue';
 import type { Choices, Found, Placement, Wishes } from '../../api/client';
 import FoldAway from '../../ui/FoldAway.vue';
@@ -87,6 +87,7 @@ function take(choices: Choices): void {
             </template>
             <Progress v-if="busy" aria-label="Searching" class="busy" :percent="100" status="active" :show-info="false" size="small" />
         </div>
+        <Skeleton v-if="busy && !found" class="coming" active :title="false" :paragraph="{ rows: 8 }" />
         <div v-if="found" class="scroll" tabindex="0" role="region" aria-label="Best builds" :class="{ stale: busy }">
             <template v-if="found.builds.length">
                 <h2>Best in one respect</h2>
@@ -133,6 +134,9 @@ function take(choices: Choices): void {
 </template>
 
 <style scoped>
+.coming {
+    padding: 24px;
+}
 .finder {
     display: grid;
     grid-template-columns: minmax(0, 1fr);

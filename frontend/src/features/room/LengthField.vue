@@ -75,6 +75,9 @@ input {
     background: transparent;
     border: 0;
 }
+input:focus-visible {
+    outline-offset: -3px;
+}
 input::placeholder {
     color: #5c4f14;
     font-weight: 400;
@@ -88,13 +91,14 @@ input::placeholder {
         align-items: flex-start;
     }
     label span {
-        padding: 3px 8px 0;
+        padding: 3px 5px 0;
         font-size: 12px;
         line-height: 1.1;
     }
     input {
-        width: 6.2em;
-        padding: 2px 8px 5px;
+        width: 98px;
+        padding: 2px 4px 5px;
+        font-size: 13px;
     }
 }
 </style>

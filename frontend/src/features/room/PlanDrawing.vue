@@ -3,7 +3,7 @@ import { computed, ref } from 'vue';
 import type { Corner, Furnishing, Plan, RoomEntries } from '../../api/client';
 import { useSize } from '../../drawing/useSize';
 import { useMeasure } from '../../session/useMeasure';
-import { apart, type Picked } from './plan';
+import { apart, sides, type Picked } from './plan';
 import type { PlanEdits } from './usePlanEdits';
 import { usePlanHold } from './usePlanHold';
 import { usePlanSigns } from './usePlanSigns';
@@ -138,7 +138,7 @@ const ceiling = (index: number): string => show(props.plan?.ceilings[index]);
             v-for="wall in readings"
             :key="`tape-${wall.index}`"
             class="tape"
-            :class="{ picked: isPicked('wall', wall.index) }"
+            :class="[sides(wall, size), { picked: isPicked('wall', wall.index) }]"
             :style="{ left: `${wall.x}px`, top: `${wall.y}px` }"
         >
             <slot name="wall" :index="wall.index" />
@@ -238,5 +238,9 @@ text {
 }
 .tape.picked {
     z-index: 2;
+}
+/* What is said of a reading lies over all that stands on the sheet. */
+.tape:has(.below-tape) {
+    z-index: 4;
 }
 </style>

@@ -22,11 +22,11 @@ const { plan, corners, furnishings, picked, isDrawn, tape, whole } = drawing;
 const isNarrow = window.innerWidth <= 700;
 const margin = isNarrow ? 58 : 112;
 const around = computed(() => {
-    if (isNarrow) return { left: 88, right: 88, top: 84, bottom: 112 };
+    if (isNarrow) return isDrawn.value ? { left: 88, right: 88, top: 84, bottom: 112 } : { left: 24, right: 132, top: 64, bottom: 112 };
     return isDrawn.value ? { left: 118, right: 118, top: 92, bottom: 112 } : { left: 70, right: 204, top: 64, bottom: 116 };
 });
-/** Width of a reading with its name, of one without, and of one on a phone; and how high they are. */
-const reading = computed(() => ({ width: isNarrow ? 66 : isDrawn.value ? 92 : 178, height: 40 }));
+/** Width of a reading with its name and of one without, on a phone and on a desk; and how high they are. */
+const reading = computed(() => ({ width: isDrawn.value ? (isNarrow ? 66 : 92) : isNarrow ? 106 : 178, height: 40 }));
 
 const VIEWS = { plan: 'Plan', standing: 'In 3D' };
 const view = ref<keyof typeof VIEWS>('plan');
@@ -95,7 +95,7 @@ function write(event: FocusEvent, holds: boolean): void {
                 @redo="history.redo()"
             />
         </ViewTabs>
-        <div v-if="corners.length && plan" class="sum">
+        <div v-if="corners.length && plan" class="sum low">
             <dl>
                 <div>
                     <dt>Floor</dt>

@@ -46,3 +46,13 @@ export function apart<T extends Reading>(readings: T[], size: { width: number; h
     }
     return laid;
 }
+
+/** Half the width of what is said of a reading, px. */
+const MESSAGE = 134;
+
+/** Where on the sheet a reading stands, so that what is said of it is not cut off by an edge. */
+export const sides = (at: { x: number; y: number }, sheet: { width: number; height: number }) => ({
+    low: at.y > 0.55 * sheet.height,
+    far: at.x > sheet.width - MESSAGE,
+    near: at.x < MESSAGE,
+});

@@ -110,7 +110,7 @@ final class FanTest extends TestCase
 
     public function test_a_fan_with_nonsense_is_refused_with_the_path(): void
     {
-        foreach ([['free_flow_cfm' => 0], ['body' => ['side_in' => 'wide']], ['speeds' => [['ratio' => -1]]], ['free_flow_cfm' => ['value' => 1, 'from' => 'guessed']]] as $wrong) {
+        foreach ([['free_flow_cfm' => 0], ['body' => ['side_in' => 'wide']], ['speeds' => [['ratio' => -1]]], ['free_flow_cfm' => ['value' => 1, 'from' => 'guessed']], ['family' => 'garden fan'], ['family' => null]] as $wrong) {
             try {
                 Sample::fan($wrong);
                 self::fail(json_encode($wrong) ?: '');

@@ -103,6 +103,15 @@ final class FilterTest extends TestCase
         }
     }
 
+    #[TestWith(['cone'])]
+    #[TestWith([null])]
+    public function test_a_filter_of_no_form_that_is_known_is_refused(?string $form): void
+    {
+        $this->expectException(BadRecord::class);
+
+        Sample::filter(['form' => $form]);
+    }
+
     #[TestWith(['width_in', 'width_in'])]
     #[TestWith(['height_in', 'height_in'])]
     public function test_a_filter_without_size_is_refused_with_the_path(string $key, string $path): void

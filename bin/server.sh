@@ -31,8 +31,14 @@ start() {
     shift
     if runs "$name"; then return 0; fi
     JORNEL_ROOT=$root setsid "$@" >>"$run/$name.log" 2>&1 </dev/null &
-    echo $! >"$run/$name.pid"
+    local pid=$! i
+    echo "$pid" >"$run/$name.pid"
     disown
+    # The mark is there only once the new program is loaded: until then nobody could tell that it runs.
+    for i in $(seq 1 500); do
+        if runs "$name" || ! kill -0 "$pid" 2>/dev/null; then return 0; fi
+        sleep 0.02
+    done
 }
 
 halt() {

@@ -10,7 +10,6 @@ use Jornel\Core\Part\FireRating;
 use Jornel\Core\Part\Rotor;
 use Jornel\Core\Room\Space;
 use Jornel\Core\Shape\Assembly;
-use Jornel\Core\Shape\Corners;
 use Jornel\Core\Shape\Design;
 use Jornel\Core\Shape\Direction;
 use Jornel\Core\Shape\Measurements;
@@ -68,7 +67,7 @@ final readonly class Facts
         return [
             Fact::of('joining', $design->joining->id),
             ...array_map(fn (string $skill): string => Fact::of('skill', $skill), $skills),
-            ...self::keys([[Fact::BladesAndKnives, $design->corners === Corners::Shroud || in_array('knife', $tools, true)]]),
+            ...self::keys([[Fact::BladesAndKnives, $design->hasShroud() || in_array('knife', $tools, true)]]),
         ];
     }
 

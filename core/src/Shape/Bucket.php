@@ -124,7 +124,7 @@ final readonly class Bucket implements Shape
             self::lying('plate', 'board', new Point($radius, $flat + $wall + $filter->height, $middle), $half, Panel::THICKNESS),
             ...Tube::of('lid', 'plastic', $at($lid), [$hole, $radius], [$hole, $radius], $wall),
             ...($onPipe ? Tube::of('pipe', 'plastic', $at($lid + $wall), [$hole, $hole + $wall], [$hole, $hole + $wall], self::PIPE) : []),
-            FanSolid::of($design->fan, Frame::top($radius, $radius, $seat), $design->corners === Corners::Shroud),
+            FanSolid::of($design->fan, Frame::top($radius, $radius, $seat), $design->hasShroud()),
         ], [
             new Arrow('fan', 'outlet', $at($top + 0.01), $at($top + 0.18)),
             new Arrow('face-1', 'intake', new Point($radius, $flat - 0.2, $middle), new Point($radius, $flat - 0.02, $middle)),

@@ -64,6 +64,12 @@ final class Design
         return (int) $this->option($option);
     }
 
+    /** Whether a sheet lies over its fan's outlet. */
+    public function hasShroud(): bool
+    {
+        return $this->corners === Corners::Shroud;
+    }
+
     /** With other parts or another shape; options that another shape does not have are dropped. */
     public function with(?Shape $shape = null, ?Fan $fan = null, ?Filter $filter = null): self
     {

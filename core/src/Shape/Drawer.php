@@ -92,6 +92,7 @@ final readonly class Drawer implements Shape
         $layer = Layer::of($filter, $filter->netArea())->loaded($design->load);
         $seat = $this->seat($design);
         $collar = $this->collar($design);
+        $shroud = Shroud::of($design);
 
         return new Assembly(
             faces: [$this->hasTwoAlike($design) ? FilterFace::stacked('face-1', 'two alike', [$layer, $layer]) : FilterFace::of('face-1', $design, $filter->netArea())],
@@ -105,7 +106,7 @@ final readonly class Drawer implements Shape
             panels: [
                 ...$this->boards($design),
                 ...($collar === null ? [] : [$collar->panel()]),
-                ...($design->corners === Corners::Shroud ? [Panel::rectangle('shroud', 'Shroud', $design->fan->body->side, $design->fan->body->side, $design->fan->body->bladeCircle)] : []),
+                ...($shroud === null ? [] : [$shroud->panel()]),
             ],
             throttle: $seat->throttle(($filter->width - 2.0 * $filter->rim) * ($filter->height - 2.0 * $filter->rim)),
             remarks: [
@@ -123,9 +124,9 @@ final readonly class Drawer implements Shape
         [$width, $height] = $this->outside($design);
         $b = self::BOARD;
         $left = $this->hasPedestal($design) ? 2.0 * $b : 0.0;
-        $shroud = $design->corners === Corners::Shroud ? Panel::THICKNESS : 0.0;
+        $shroud = Shroud::of($design);
         $collar = $this->collar($design);
-        $seatY = $shroud + $body->depth;
+        $seatY = ($shroud === null ? 0.0 : Panel::THICKNESS) + $body->depth;
         $frameY = $this->front($design);
         $inside = $frameY + $b;
         $back = $inside + $this->space($design);
@@ -142,8 +143,8 @@ final readonly class Drawer implements Shape
 
         return new Scene([
             ...$this->stand($design, $left, $width, $frameY, $back + $b, $z),
-            ...($shroud > 0.0 ? [Solid::box('shroud', 'board', new Point($x - $half, 0.0, $z - $half), new Point($x + $half, $shroud, $z + $half), ['front' => FanSolid::rotor($design->fan, Frame::front($x, 0.0, $z))])] : []),
-            FanSolid::of($design->fan, Frame::front($x, $seatY, $z), $design->corners === Corners::Shroud),
+            ...($shroud === null ? [] : [$shroud->solid(Frame::front($x, 0.0, $z))]),
+            FanSolid::of($design->fan, Frame::front($x, $seatY, $z), $shroud !== null),
             ...($collar === null ? [] : [$collar->solid(new Point($left, $seatY, $z0))]),
             ...$rails('frame', $edgeX, $edgeZ, $frameY, $inside),
             ...$this->box($left, $z0, $width, $height, $inside, $back),
@@ -253,7 +254,7 @@ final readonly class Drawer implements Shape
     /** Where the front frame lies: behind the fan, its shroud and its collar, m. */
     private function front(Design $design): float
     {
-        $sheets = ($design->corners === Corners::Shroud ? 1 : 0) + ($this->collar($design) === null ? 0 : 1);
+        $sheets = ($design->hasShroud() ? 1 : 0) + ($this->collar($design) === null ? 0 : 1);
 
         return $design->fan->body->depth + $sheets * Panel::THICKNESS;
     }

@@ -45,7 +45,7 @@ final readonly class FanOnTop implements FanMount
 
         return [
             ...($this->hasCover ? [$panel('cover', 'Cover under the fan')] : []),
-            ...($this->hasShroud() ? [$panel('shroud', 'Shroud')] : []),
+            ...($this->design->hasShroud() ? [$panel(Shroud::PART, 'Shroud')] : []),
         ];
     }
 
@@ -108,10 +108,10 @@ final readonly class FanOnTop implements FanMount
             $solids[] = $this->sheetAt('cover', $z);
             $z += $this->sheet()->thickness();
         }
-        $solids[] = FanSolid::of($fan, $this->frame($z), $this->design->corners === Corners::Shroud);
+        $solids[] = FanSolid::of($fan, $this->frame($z), $this->design->hasShroud());
         $z += $fan->body->depth;
-        if ($this->hasShroud()) {
-            $solids[] = $this->sheetAt('shroud', $z, FanSolid::rotor($fan, $this->frame($z + $this->sheet()->thickness())));
+        if ($this->design->hasShroud()) {
+            $solids[] = $this->sheetAt(Shroud::PART, $z, FanSolid::rotor($fan, $this->frame($z + $this->sheet()->thickness())));
         }
 
         return $solids;
@@ -130,7 +130,7 @@ final readonly class FanOnTop implements FanMount
         return [
             ...self::fanAnchors($this->top, $top),
             ...array_map(
-                fn (Panel $panel): Anchor => new Anchor($panel->id, new Point($w * 0.06, $d * 0.94, $panel->id === 'shroud' ? $top : $z + $this->sheet()->thickness())),
+                fn (Panel $panel): Anchor => new Anchor($panel->id, new Point($w * 0.06, $d * 0.94, $panel->id === Shroud::PART ? $top : $z + $this->sheet()->thickness())),
                 $this->panels(),
             ),
         ];
@@ -176,11 +176,6 @@ final readonly class FanOnTop implements FanMount
             new Anchor('fan', new Point($top->width * 0.5, $top->depth * 0.22, $z)),
             new Anchor('corners', new Point($top->width * 0.94, $top->depth * 0.94, $z)),
         ];
-    }
-
-    private function hasShroud(): bool
-    {
-        return $this->design->corners === Corners::Shroud;
     }
 
     private function sheet(): Sheet

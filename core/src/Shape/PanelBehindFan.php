@@ -51,7 +51,7 @@ final readonly class PanelBehindFan
     public function assembly(FilterFace $face, array $remarks): Assembly
     {
         $filter = $this->design->filter;
-        $body = $this->design->fan->body;
+        $shroud = Shroud::of($this->design);
         $round = 2.0 * ($filter->width + $filter->height);
 
         return new Assembly(
@@ -64,7 +64,7 @@ final readonly class PanelBehindFan
             openings: $this->seat->openings($this->design->corners, $this->collar !== null),
             panels: [
                 ...($this->collar === null ? [] : [$this->collar->panel()]),
-                ...($this->hasShroud() ? [Panel::rectangle('shroud', 'Shroud', $body->side, $body->side, $body->bladeCircle)] : []),
+                ...($shroud === null ? [] : [$shroud->panel()]),
             ],
             throttle: $this->seat->throttle(($filter->width - 2.0 * $filter->rim) * ($filter->height - 2.0 * $filter->rim)),
             remarks: $remarks,
@@ -79,9 +79,10 @@ final readonly class PanelBehindFan
         $side = max($body->side, $filter->width);
         $high = max($body->side, $filter->height);
         [$x, $z] = [$side / 2.0, $high / 2.0];
-        $outlet = $this->hasShroud() ? Panel::THICKNESS : 0.0;
+        $shroud = Shroud::of($this->design);
+        $outlet = $shroud === null ? 0.0 : Panel::THICKNESS;
         $seatY = $outlet + $body->depth;
-        $solids = [FanSolid::of($this->design->fan, Frame::front($x, $seatY, $z), $this->design->corners === Corners::Shroud)];
+        $solids = [FanSolid::of($this->design->fan, Frame::front($x, $seatY, $z), $shroud !== null)];
         $depth = $seatY;
         if ($this->collar !== null) {
             $solids[] = $this->collar->solid(new Point($x - $filter->width / 2.0, $depth, $z - $filter->height / 2.0));
@@ -95,25 +96,22 @@ final readonly class PanelBehindFan
                 'back' => FilterMarks::on($one, $back, $one->width, $one->height),
             ]);
         }
-        if ($this->hasShroud()) {
-            $solids[] = Solid::box('shroud', 'board', new Point($x - $body->side / 2.0, 0.0, $z - $body->side / 2.0), new Point($x + $body->side / 2.0, $outlet, $z + $body->side / 2.0), [
-                'front' => FanSolid::rotor($this->design->fan, Frame::front($x, 0.0, $z)),
-            ]);
+        if ($shroud !== null) {
+            $solids[] = $shroud->solid(Frame::front($x, 0.0, $z));
         }
-        $front = $this->hasShroud() ? 0.0 : $outlet;
 
         return new Scene($solids, [
             new Arrow('fan', 'outlet', new Point($x, -0.03, $z), new Point($x, -0.36, $z)),
             new Arrow('face-1', 'intake', new Point($side * 0.78, $depth + 0.42, $high * 0.8), new Point($side * 0.78, $depth + 0.12, $high * 0.8)),
             new Arrow('corners', 'bypass', new Point($side + 0.12, $outlet - 0.05, $high + 0.02), new Point($side - 0.02, $outlet, $high - 0.03)),
         ], [
-            new Anchor('fan', new Point($x * 0.75, $front, $z * 1.3)),
+            new Anchor('fan', new Point($x * 0.75, 0.0, $z * 1.3)),
             new Anchor('face-1', new Point($x + $filter->width / 2.0, $seatY + $filter->depth / 2.0, $z * 1.25)),
             new Anchor('seam', new Point($x + $filter->width / 2.0, $seatY, $z * 0.55)),
-            new Anchor('corners', new Point($x * 1.9, $front, $z * 1.92)),
+            new Anchor('corners', new Point($x * 1.9, 0.0, $z * 1.92)),
             new Anchor('box', new Point($x * 0.6, $depth - $filter->depth / 2.0, $z + $filter->height / 2.0)),
             ...($this->collar === null ? [] : [new Anchor('collar', new Point($x - $filter->width * 0.45, $seatY, $z + $filter->height * 0.45))]),
-            ...($this->hasShroud() ? [new Anchor('shroud', new Point($x * 0.12, 0.0, $z * 0.15))] : []),
+            ...($shroud === null ? [] : [new Anchor(Shroud::PART, new Point($x * 0.12, 0.0, $z * 0.15))]),
         ], $this->size()->extents());
     }
 
@@ -121,14 +119,9 @@ final readonly class PanelBehindFan
     {
         $filter = $this->design->filter;
         $body = $this->design->fan->body;
-        $sheets = ($this->hasShroud() ? 1 : 0) + ($this->collar === null ? 0 : 1);
+        $sheets = ($this->design->hasShroud() ? 1 : 0) + ($this->collar === null ? 0 : 1);
         $deep = array_sum(array_map(fn (Filter $one): float => $one->depth, $this->stack));
 
         return new Size(max($body->side, $filter->width), $sheets * Panel::THICKNESS + $body->depth + $deep, max($body->side, $filter->height));
-    }
-
-    private function hasShroud(): bool
-    {
-        return $this->design->corners === Corners::Shroud;
     }
 }

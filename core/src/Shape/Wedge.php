@@ -54,6 +54,7 @@ final readonly class Wedge implements Shape
         $body = $design->fan->body;
         $seat = $this->seat($design);
         $collar = $this->collar($design);
+        $shroud = Shroud::of($design);
         $ends = Panel::polygon('end', 'Triangle', [[0.0, 0.0], [$triangle->base, 0.0], [$triangle->base / 2.0, $triangle->height()]]);
 
         return new Assembly(
@@ -67,7 +68,7 @@ final readonly class Wedge implements Shape
             panels: [
                 $ends, $ends,
                 ...($collar === null ? [] : [$collar->panel()]),
-                ...($design->corners === Corners::Shroud ? [Panel::rectangle('shroud', 'Shroud', $body->side, $body->side, $body->bladeCircle)] : []),
+                ...($shroud === null ? [] : [$shroud->panel()]),
             ],
             throttle: $seat->throttle($triangle->base * $height),
             remarks: [sprintf('The point of the V is %.0f degrees wide.', $triangle->angle())],
@@ -92,6 +93,7 @@ final readonly class Wedge implements Shape
         $right = new Point($x0 + $triangle->base, $y0 + $deep, $bottom);
         $end = fn (float $z): Solid => Solid::prism('end', 'board', array_map(fn (Point $corner): Point => new Point($corner->x, $corner->y, $z), [$point, $right, $left]), new Point(0.0, 0.0, Panel::THICKNESS));
         $collar = $this->collar($design);
+        $shroud = Shroud::of($design);
         $fanY = $y0 + $deep + ($collar === null ? 0.0 : Panel::THICKNESS);
         $middle = new Point($x0 + $triangle->base / 2.0, $fanY, $bottom + $h / 2.0);
         $seat = new Frame($middle, new Point(-1.0, 0.0, 0.0), new Point(0.0, 0.0, 1.0));
@@ -102,14 +104,11 @@ final readonly class Wedge implements Shape
             StandingFilter::on('face-2', $design->filter, $point, $right, $t, $h),
             $end($bottom + $h),
             ...($collar === null ? [] : [$collar->solid(new Point($x0, $y0 + $deep, $bottom))]),
-            FanSolid::of($design->fan, $seat, $design->corners === Corners::Shroud),
+            FanSolid::of($design->fan, $seat, $shroud !== null),
         ];
-        if ($design->corners === Corners::Shroud) {
-            $half = $body->side / 2.0;
-            $solids[] = Solid::box('shroud', 'board', new Point($middle->x - $half, $back, $middle->z - $half), new Point($middle->x + $half, $back + Panel::THICKNESS, $middle->z + $half), [
-                'back' => FanSolid::rotor($design->fan, $seat->movedTo(new Point($middle->x, $back + Panel::THICKNESS, $middle->z))),
-            ]);
+        if ($shroud !== null) {
             $back += Panel::THICKNESS;
+            $solids[] = $shroud->solid($seat->movedTo(new Point($middle->x, $back, $middle->z)));
         }
         $face = new Point(($point->x + $right->x) / 2.0 + $nx * $t, ($point->y + $right->y) / 2.0 - $ny * $t, $bottom + $h * 0.6);
         $toFace = new Point($nx, -$ny, 0.0);
@@ -135,7 +134,7 @@ final readonly class Wedge implements Shape
         $triangle = $this->triangle($design);
         [[$w, $h], $t] = [$this->sides($design), $design->stackDepth()];
         $body = $design->fan->body;
-        $sheets = ($design->corners === Corners::Shroud ? 1 : 0) + ($this->collar($design) === null ? 0 : 1);
+        $sheets = ($design->hasShroud() ? 1 : 0) + ($this->collar($design) === null ? 0 : 1);
 
         return new Size(
             max($triangle->base + 2.0 * $t * $triangle->height() / $w, $body->side),

@@ -78,6 +78,7 @@ final readonly class WindowInsert implements Shape
         $window = $this->window($design);
         $seat = $this->seat($design);
         $collar = $this->collar($design);
+        $shroud = $this->shroud($design);
 
         return new Assembly(
             faces: FilterFace::alike($count, $design, $filter->netArea()),
@@ -91,7 +92,7 @@ final readonly class WindowInsert implements Shape
             panels: [
                 Panel::withHoles('board', 'Filler board', $window->width, $window->height, array_map(fn (float $x): Hole => Hole::rectangle($x, $window->height / 2.0, $filter->width - 2.0 * $filter->rim, $filter->height - 2.0 * $filter->rim), $this->places($design)))->from('corrugated-plastic-48x96'),
                 ...($collar === null ? [] : array_fill(0, $count, $collar->panel())),
-                ...($this->hasShroud($design) ? array_fill(0, $count, Panel::rectangle('shroud', 'Shroud', $design->fan->body->side, $design->fan->body->side, $design->fan->body->bladeCircle)) : []),
+                ...($shroud === null ? [] : array_fill(0, $count, $shroud->panel())),
             ],
             throttle: $this->isFar($design) ? 1.0 : $seat->throttle($filter->netArea()),
             remarks: [
@@ -116,7 +117,8 @@ final readonly class WindowInsert implements Shape
         $deep = $design->stackDepth();
         $fans = ! $this->isFar($design);
         $lift = $fans ? max(0.0, ($body->side - $height) / 2.0) : 0.0;
-        $fanY = $this->hasShroud($design) ? $t : 0.0;
+        $shroud = $this->shroud($design);
+        $fanY = $shroud === null ? 0.0 : $t;
         $backY = $fans ? $fanY + $body->depth : 0.0;
         $seatY = $backY + ($collar === null ? 0.0 : $t);
         $z = $lift + $height / 2.0;
@@ -138,13 +140,12 @@ final readonly class WindowInsert implements Shape
                 'front' => FilterMarks::on($filter, Frame::front($x - $fw / 2.0, $seatY, $z - $fh / 2.0), $fw, $fh),
             ]);
             if ($fans) {
-                $solids[] = FanSolid::of($design->fan, Frame::front($x, $backY, $z), $design->corners === Corners::Shroud);
+                $solids[] = FanSolid::of($design->fan, Frame::front($x, $backY, $z), $shroud !== null);
                 if ($collar !== null) {
                     $solids[] = $collar->solid(new Point($x - $fw / 2.0, $backY, $z - $fh / 2.0));
                 }
-                if ($this->hasShroud($design)) {
-                    $half = $body->side / 2.0;
-                    $solids[] = Solid::box('shroud', 'board', new Point($x - $half, 0.0, $z - $half), new Point($x + $half, $t, $z + $half), ['front' => FanSolid::rotor($design->fan, Frame::front($x, 0.0, $z))]);
+                if ($shroud !== null) {
+                    $solids[] = $shroud->solid(Frame::front($x, 0.0, $z));
                 }
             }
         }
@@ -177,9 +178,9 @@ final readonly class WindowInsert implements Shape
         return [$design->number('filters') * $this->pitch($design) + self::MARGIN, $design->filter->height + 2.0 * self::MARGIN];
     }
 
-    private function hasShroud(Design $design): bool
+    private function shroud(Design $design): ?Shroud
     {
-        return ! $this->isFar($design) && $design->corners === Corners::Shroud;
+        return $this->isFar($design) ? null : Shroud::of($design);
     }
 
     /** @throws DoesNotFit */

@@ -5,7 +5,7 @@ declare(strict_types=1);
 // A year of hourly steps: 100 single rooms, and one building of ten rooms with at most 48 states of flow. Beside each a
 // plain scipy script doing the same work, as a ratio.
 
-use Jornel\Core\Air\BinShares;
+use Jornel\Core\Air\PerBin;
 use Jornel\Core\Data\DataFiles;
 use Jornel\Core\Room\AirState;
 use Jornel\Core\Room\Building;
@@ -25,14 +25,14 @@ const STATES = 48;
 
 Bench::head();
 $smoke = (new DataFiles(dirname(__DIR__, 2).'/data'))->pollutants()->get('wildfire-pm25');
-$outdoor = array_map(fn (int $hour): BinShares => RoomAir::split($smoke, 20.0 + 15.0 * sin($hour / 24.0 * 2.0 * M_PI)), range(0, HOURS - 1));
-$none = BinShares::same(0.0);
+$outdoor = array_map(fn (int $hour): PerBin => RoomAir::split($smoke, 20.0 + 15.0 * sin($hour / 24.0 * 2.0 * M_PI)), range(0, HOURS - 1));
+$none = PerBin::same(0.0);
 
 $rooms = Bench::seconds(function () use ($smoke, $outdoor, $none): float {
     $sum = 0.0;
     for ($room = 0; $room < ROOMS; $room++) {
         $space = new Enclosure(60.0 + $room, $smoke, ventilation: new Ventilation(0.5));
-        $states = array_map(fn (int $speed): RoomAir => RoomAir::of($space, BinShares::same(0.05 * $speed)), range(0, 3));
+        $states = array_map(fn (int $speed): RoomAir => RoomAir::of($space, PerBin::same(0.05 * $speed)), range(0, 3));
         $series = Series::of($none, (function () use ($states, $outdoor, $none): iterable {
             foreach ($outdoor as $hour => $level) {
                 yield [3600.0, $states[$hour % 4], $level, $none];
@@ -49,7 +49,7 @@ $made = 0;
 $building = Bench::seconds(function () use ($outdoor, $none, &$made): float {
     $states = [];
     for ($state = 0; $state < STATES; $state++) {
-        $zones = array_map(fn (int $zone): Zone => Zone::of("zone {$zone}", 40.0 + 10.0 * $zone, BinShares::same(($state + $zone) % 3 * 0.05), BinShares::of(RoomAir::DEPOSITION)), range(0, ZONES - 1));
+        $zones = array_map(fn (int $zone): Zone => Zone::of("zone {$zone}", 40.0 + 10.0 * $zone, PerBin::same(($state + $zone) % 3 * 0.05), PerBin::of(RoomAir::DEPOSITION)), range(0, ZONES - 1));
         $flows = [];
         foreach (range(0, ZONES - 1) as $zone) {
             $flows[] = [$zone, ($zone + 1) % ZONES, 0.02 + 0.001 * $state];

@@ -2,7 +2,7 @@
 
 namespace Tests\Reference;
 
-use Jornel\Core\Air\BinShares;
+use Jornel\Core\Air\PerBin;
 use Jornel\Core\Room\AirState;
 use Jornel\Core\Room\Building;
 use Jornel\Core\Room\Enclosure;
@@ -56,14 +56,14 @@ class RoomsTest extends TestCase
     private function answerRoom(array $case): array
     {
         $smoke = Sample::data()->pollutants()->get('cadr-smoke');
-        $series = Series::of(BinShares::of($case['start']), array_map(fn (array $step): array => [
+        $series = Series::of(PerBin::of($case['start']), array_map(fn (array $step): array => [
             $step['time'],
             RoomAir::of(new Enclosure($case['volume'], $smoke, ventilation: new Ventilation(
-                $step['infiltration'], $step['exhaust'], $step['supply'], BinShares::of($step['caught']),
-                recirculated: $step['recirculated'], recirculatedEfficiency: BinShares::of($step['central']), penetration: $step['penetration'],
-            ), mixing: $step['mixing']), BinShares::of($step['clean'])),
-            BinShares::of($step['outdoor']),
-            BinShares::of($step['source']),
+                $step['infiltration'], $step['exhaust'], $step['supply'], PerBin::of($step['caught']),
+                recirculated: $step['recirculated'], recirculatedEfficiency: PerBin::of($step['central']), penetration: $step['penetration'],
+            ), mixing: $step['mixing']), PerBin::of($step['clean'])),
+            PerBin::of($step['outdoor']),
+            PerBin::of($step['source']),
         ], $case['intervals']));
 
         return array_map(fn (int $interval): array => array_values((array) $series->end($interval)), range(0, $series->count() - 1));
@@ -107,7 +107,7 @@ class RoomsTest extends TestCase
     private function answerBuilding(array $case): array
     {
         $intervals = array_map(function (array $step) use ($case): array {
-            $zones = array_map(fn (float $volume, float $clean): Zone => Zone::of('room', $volume, BinShares::same($clean), BinShares::of(RoomAir::DEPOSITION)), $case['volumes'], $step['clean']);
+            $zones = array_map(fn (float $volume, float $clean): Zone => Zone::of('room', $volume, PerBin::same($clean), PerBin::of(RoomAir::DEPOSITION)), $case['volumes'], $step['clean']);
             $flows = [];
             foreach ($step['between'] as $i => $row) {
                 foreach ($row as $j => $flow) {
@@ -117,11 +117,11 @@ class RoomsTest extends TestCase
                 $flows[] = [$i, null, $step['out'][$i]];
             }
 
-            return [$step['time'], AirState::of($zones, $flows), new BinShares($step['outdoor'], 0.0, 0.0), array_map(fn (float $source): BinShares => new BinShares($source, 0.0, 0.0), $step['source'])];
+            return [$step['time'], AirState::of($zones, $flows), new PerBin($step['outdoor'], 0.0, 0.0), array_map(fn (float $source): PerBin => new PerBin($source, 0.0, 0.0), $step['source'])];
         }, $case['intervals']);
-        $start = array_map(fn (float $level): BinShares => new BinShares($level, 0.0, 0.0), $case['start']);
+        $start = array_map(fn (float $level): PerBin => new PerBin($level, 0.0, 0.0), $case['start']);
 
-        return array_map(fn (array $levels): array => array_map(fn (BinShares $level): float => $level->e1, $levels), iterator_to_array((new Building)->run($start, $intervals)));
+        return array_map(fn (array $levels): array => array_map(fn (PerBin $level): float => $level->e1, $levels), iterator_to_array((new Building)->run($start, $intervals)));
     }
 
     private function bins(float $low, float $high): array

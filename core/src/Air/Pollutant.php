@@ -8,7 +8,7 @@ namespace Jornel\Core\Air;
 final readonly class Pollutant
 {
     /**
-     * @param  BinShares  $weights  share of each bin, sum 1
+     * @param  PerBin  $weights  share of each bin, sum 1
      * @param  string  $source  where the weights come from
      * @param  float  $capacityFactor  dust of this kind that a filter takes, over fine test dust (assumed)
      * @param  int|null  $leastGrade  the grade below which a filter is not offered without saying so
@@ -16,7 +16,7 @@ final readonly class Pollutant
     public function __construct(
         public string $id,
         public string $name,
-        public BinShares $weights,
+        public PerBin $weights,
         public string $source,
         public ?int $leastGrade,
         public float $capacityFactor = 1.0,
@@ -24,7 +24,7 @@ final readonly class Pollutant
     }
 
     /** The figure for this pollutant from a figure for each bin. */
-    public function weigh(BinShares $perBin): float
+    public function weigh(PerBin $perBin): float
     {
         return $this->weights->times($perBin)->sum();
     }

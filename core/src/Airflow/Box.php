@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Jornel\Core\Airflow;
 
 use Jornel\Core\Air\Air;
-use Jornel\Core\Air\BinShares;
+use Jornel\Core\Air\PerBin;
 use Jornel\Core\Shape\FilterFace;
 
 /** What a fan works against: filter faces and leaks, in the air there is. */
@@ -57,11 +57,11 @@ final readonly class Box
      * k below 1, so that Q (1 - P) rises with Q.
      *
      * @param  float  $pressure  between room and box, Pa
-     * @return BinShares m3/s
+     * @return PerBin m3/s
      */
-    public function cleanAir(float $pressure): BinShares
+    public function cleanAir(float $pressure): PerBin
     {
-        $clean = BinShares::same(0.0);
+        $clean = PerBin::same(0.0);
         foreach ($this->banks as $bank) {
             $flow = $bank->flow($pressure);
             $clean = $clean->plus($bank->cleanAir($flow, $bank->efficiency($flow)));

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Airflow;
 
+use Jornel\Core\Air\Bin;
 use Jornel\Core\Air\Pollutant;
 use Jornel\Core\Numeric\Formula;
 use Jornel\Core\Quantity\Provenance;
@@ -11,8 +12,6 @@ use Jornel\Core\Quantity\Provenance;
 /** Why a unit's figures are what they are: each as formula, figures put in, result, and where they came from. */
 final readonly class Explanation
 {
-    private const BINS = ['e1', 'e2', 'e3'];
-
     /**
      * @param  ExplanationKey  $key  what kind of figure it is, by which rows are chosen
      * @param  string  $figure  what is explained, in words
@@ -113,10 +112,10 @@ final readonly class Explanation
                 $of = count($bank->layers) === 1 ? $name : sprintf('%s, layer %d', $name, $number + 1);
                 $rows[] = new self(ExplanationKey::FaceVelocity, "face velocity, {$of}", Formula::of('v = Q / A', '%s / %s', $flow, $layer->netArea), $velocity, 'm/s', $unit->from->filterDrop, 'flow over net face, m3/s and m2');
                 $rows[] = new self(ExplanationKey::Drop, "drop, {$of}", Formula::of('dP = a v + b v²', '%s × %s + %s × %s²', $law->viscous, $velocity, $law->inertial, $velocity), $law->drop($velocity), 'Pa', $unit->from->filterDrop, 'one rated point: 75 % of it linear (assumed)');
-                foreach (self::BINS as $bin) {
+                foreach (Bin::cases() as $bin) {
                     $rows[] = new self(
-                        ExplanationKey::Efficiency, "efficiency {$bin}, {$of}", $layer->efficiency->formula($bin, $velocity),
-                        $layer->efficiency->at($velocity)->{$bin}, '', $unit->from->penetration, 'grades: ANSI/ASHRAE Standard 52.2-2017; k assumed',
+                        ExplanationKey::Efficiency, "efficiency {$bin->value}, {$of}", $layer->efficiency->formula($bin, $velocity),
+                        $layer->efficiency->at($velocity)->in($bin), '', $unit->from->penetration, 'grades: ANSI/ASHRAE Standard 52.2-2017; k assumed',
                     );
                 }
             }
@@ -131,13 +130,13 @@ final readonly class Explanation
     /** @return list<self> */
     private static function inSeries(FaceBank $bank, float $flow, string $name, Unit $unit): array
     {
-        return array_map(fn (string $bin): self => new self(
-            ExplanationKey::Efficiency, "efficiency {$bin}, {$name}, all layers",
+        return array_map(fn (Bin $bin): self => new self(
+            ExplanationKey::Efficiency, "efficiency {$bin->value}, {$name}, all layers",
             new Formula('E = 1 - product over layers of (1 - E)', '1 - '.implode(' × ', array_map(
-                fn ($layer): string => '(1 - '.Formula::figure($layer->efficiency->at($flow / $layer->netArea)->{$bin}).')', $bank->layers,
+                fn ($layer): string => '(1 - '.Formula::figure($layer->efficiency->at($flow / $layer->netArea)->in($bin)).')', $bank->layers,
             ))),
-            $bank->efficiency($flow)->{$bin}, '', $unit->from->penetration, 'penetrations of layers multiply',
-        ), self::BINS);
+            $bank->efficiency($flow)->in($bin), '', $unit->from->penetration, 'penetrations of layers multiply',
+        ), Bin::cases());
     }
 
     /** @return list<self> */
@@ -159,13 +158,13 @@ final readonly class Explanation
         $clean = $performance->cleanAir;
         $from = $unit->from->fanFlow->weaker($unit->from->filterDrop)->weaker($unit->from->penetration);
         $flow = fn (FaceBank $bank): float => $bank->flow($performance->balance->pressure);
-        $bins = array_map(fn (string $bin): self => new self(
-            ExplanationKey::CleanAirOfBin, "clean air {$bin}",
+        $bins = array_map(fn (Bin $bin): self => new self(
+            ExplanationKey::CleanAirOfBin, "clean air {$bin->value}",
             new Formula('sum over faces of E Q', implode(' + ', array_map(
-                fn (FaceBank $bank): string => sprintf('%d × %s × %s', count($bank->ids), Formula::figure($bank->efficiency($flow($bank))->{$bin}), Formula::figure($flow($bank))), $unit->box->banks,
+                fn (FaceBank $bank): string => sprintf('%d × %s × %s', count($bank->ids), Formula::figure($bank->efficiency($flow($bank))->in($bin)), Formula::figure($flow($bank))), $unit->box->banks,
             ))),
-            $clean->{$bin}, 'm3/s', $from, 'air through leaks is not cleaned',
-        ), self::BINS);
+            $clean->in($bin), 'm3/s', $from, 'air through leaks is not cleaned',
+        ), Bin::cases());
 
         return [...$bins, ...array_map(fn (Pollutant $pollutant): self => new self(
             ExplanationKey::CleanAir, 'clean air for '.lcfirst($pollutant->name),

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Jornel\Core\Airflow;
 
 use Jornel\Core\Air\Air;
-use Jornel\Core\Air\BinShares;
+use Jornel\Core\Air\PerBin;
 use Jornel\Core\Part\Layer;
 use Jornel\Core\Part\PressureLaw;
 use Jornel\Core\Shape\FilterFace;
@@ -67,10 +67,10 @@ final readonly class FaceBank
      * Clean air of all faces of the bank: flow through each, what it catches, number of faces.
      *
      * @param  float  $flow  through one face, m3/s
-     * @param  BinShares  $efficiency  at that flow
-     * @return BinShares m3/s
+     * @param  PerBin  $efficiency  at that flow
+     * @return PerBin m3/s
      */
-    public function cleanAir(float $flow, BinShares $efficiency): BinShares
+    public function cleanAir(float $flow, PerBin $efficiency): PerBin
     {
         return $efficiency->scaled($flow * count($this->ids));
     }
@@ -80,13 +80,13 @@ final readonly class FaceBank
      *
      * @param  float  $flow  through one face, m3/s
      */
-    public function efficiency(float $flow): BinShares
+    public function efficiency(float $flow): PerBin
     {
         $first = $this->layers[0]->efficiency->at($flow / $this->layers[0]->netArea);
         if (count($this->layers) === 1) {
             return $first;
         }
-        $penetration = BinShares::same(1.0);
+        $penetration = PerBin::same(1.0);
         foreach ($this->layers as $layer) {
             $penetration = $penetration->times($layer->efficiency->at($flow / $layer->netArea)->map(fn (float $share): float => 1.0 - $share));
         }
@@ -121,11 +121,11 @@ final readonly class FaceBank
      * What one face catches of each bin, layer by layer.
      *
      * @param  float  $flow  through one face, m3/s
-     * @return list<BinShares> of all that comes in
+     * @return list<PerBin> of all that comes in
      */
     public function caughtByLayer(float $flow): array
     {
-        $left = BinShares::same(1.0);
+        $left = PerBin::same(1.0);
         $caught = [];
         foreach ($this->layers as $layer) {
             $efficiency = $layer->efficiency->at($flow / $layer->netArea);

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Airflow;
 
-use Jornel\Core\Air\BinShares;
+use Jornel\Core\Air\PerBin;
 
 /** What goes through one face. */
 final readonly class FaceFlow
@@ -15,7 +15,7 @@ final readonly class FaceFlow
      * @param  float  $velocity  over the net face, m/s
      * @param  float  $hardestVelocity  over the layer that runs fastest against its rating, m/s
      * @param  float  $ratedVelocity  of that layer, m/s
-     * @param  BinShares  $efficiency  at that velocity, 0 to 1
+     * @param  PerBin  $efficiency  at that velocity, 0 to 1
      */
     public function __construct(
         public string $id,
@@ -24,7 +24,7 @@ final readonly class FaceFlow
         public float $velocity,
         public float $hardestVelocity,
         public float $ratedVelocity,
-        public BinShares $efficiency,
+        public PerBin $efficiency,
     ) {
     }
 

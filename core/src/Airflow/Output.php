@@ -4,30 +4,30 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Airflow;
 
-use Jornel\Core\Air\BinShares;
+use Jornel\Core\Air\PerBin;
 
 /** What purifiers give the air of a room: clean air made of room air, and outdoor air blown in through filters. */
 final readonly class Output
 {
     /**
-     * @param  BinShares  $clean  clean-air delivery rate of room air by bin, m3/s
+     * @param  PerBin  $clean  clean-air delivery rate of room air by bin, m3/s
      * @param  float  $intake  outdoor air that is blown in through filters, m3/s
      * @param  float  $leakedIn  outdoor air that comes in past them, m3/s
-     * @param  BinShares  $caught  what the filters catch of the intake by bin, as the flow that would have carried it, m3/s
+     * @param  PerBin  $caught  what the filters catch of the intake by bin, as the flow that would have carried it, m3/s
      */
-    private function __construct(public BinShares $clean, public float $intake, public float $leakedIn, public BinShares $caught)
+    private function __construct(public PerBin $clean, public float $intake, public float $leakedIn, public PerBin $caught)
     {
     }
 
     public static function none(): self
     {
-        return self::recirculating(BinShares::same(0.0));
+        return self::recirculating(PerBin::same(0.0));
     }
 
-    /** @param  BinShares  $clean  m3/s */
-    public static function recirculating(BinShares $clean): self
+    /** @param  PerBin  $clean  m3/s */
+    public static function recirculating(PerBin $clean): self
     {
-        return new self($clean, 0.0, 0.0, BinShares::same(0.0));
+        return new self($clean, 0.0, 0.0, PerBin::same(0.0));
     }
 
     /**
@@ -35,11 +35,11 @@ final readonly class Output
      *
      * @param  float  $filtered  m3/s
      * @param  float  $leakedIn  m3/s
-     * @param  BinShares  $caught  m3/s
+     * @param  PerBin  $caught  m3/s
      */
-    public static function intake(float $filtered, float $leakedIn, BinShares $caught): self
+    public static function intake(float $filtered, float $leakedIn, PerBin $caught): self
     {
-        return new self(BinShares::same(0.0), $filtered, $leakedIn, $caught);
+        return new self(PerBin::same(0.0), $filtered, $leakedIn, $caught);
     }
 
     /**
@@ -47,9 +47,9 @@ final readonly class Output
      * corners is air of the room and comes in nowhere.
      *
      * @param  list<LeakFlow>  $leaks
-     * @param  BinShares  $caught  m3/s
+     * @param  PerBin  $caught  m3/s
      */
-    public static function ofIntake(Balance $balance, array $leaks, BinShares $caught): self
+    public static function ofIntake(Balance $balance, array $leaks, PerBin $caught): self
     {
         $past = array_sum(array_map(fn (LeakFlow $leak): float => $leak->leak->isSeam() ? $leak->flow : 0.0, $leaks));
 
@@ -70,9 +70,9 @@ final readonly class Output
     /**
      * Proportions of the clean air that it makes of room air, by bin; null where it only brings air in.
      *
-     * @return BinShares|null m3/s
+     * @return PerBin|null m3/s
      */
-    public function spectrum(): ?BinShares
+    public function spectrum(): ?PerBin
     {
         return $this->bringsAirIn() && $this->clean->sum() <= 0.0 ? null : $this->clean;
     }

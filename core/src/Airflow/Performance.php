@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Jornel\Core\Airflow;
 
 use Jornel\Core\Air\Air;
-use Jornel\Core\Air\BinShares;
+use Jornel\Core\Air\PerBin;
 use Jornel\Core\Air\Pollutant;
 use Jornel\Core\Numeric\Ratio;
 use Jornel\Core\Part\FanSpeed;
@@ -21,7 +21,7 @@ final readonly class Performance
      * @param  float  $level  at 1 m, dBA
      * @param  non-empty-list<FaceFlow>  $faces
      * @param  list<LeakFlow>  $leaks
-     * @param  BinShares  $cleanAir  clean-air delivery rate of each bin, m3/s
+     * @param  PerBin  $cleanAir  clean-air delivery rate of each bin, m3/s
      * @param  bool  $isIntake  whether the air that it cleans comes from outdoors
      */
     private function __construct(
@@ -32,7 +32,7 @@ final readonly class Performance
         public float $level,
         public array $faces,
         public array $leaks,
-        public BinShares $cleanAir,
+        public PerBin $cleanAir,
         private bool $isIntake,
     ) {
     }
@@ -53,7 +53,7 @@ final readonly class Performance
         $box = $unit->box;
         $balance = Balance::of($unit->curve($speed), $box, $near);
         $faces = [];
-        $clean = BinShares::same(0.0);
+        $clean = PerBin::same(0.0);
         foreach ($box->banks as $bank) {
             $flow = $bank->flow($balance->pressure);
             $efficiency = $bank->efficiency($flow);

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Airflow;
 
-use Jornel\Core\Air\BinShares;
+use Jornel\Core\Air\PerBin;
 use Jornel\Core\Numeric\DimensionReduction;
 use Jornel\Core\Part\BoughtPurifier;
 use Jornel\Core\Quantity\Provenance;
@@ -15,7 +15,7 @@ final class RatedOutput
     public static function of(BoughtPurifier $purifier, Tolerances $tolerances): UncertainOutput
     {
         $deviation = $tolerances->ofRating($purifier->from);
-        $output = fn (float $factor): Output => Output::recirculating(BinShares::same($purifier->cleanAir * $factor));
+        $output = fn (float $factor): Output => Output::recirculating(PerBin::same($purifier->cleanAir * $factor));
         $by = DimensionReduction::POINT * $deviation;
 
         return UncertainOutput::of($output(1.0), $deviation > 0.0 ? [new UncertainFigure(

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Jornel\Core\Document;
 
 use Jornel\Core\Air\Air;
-use Jornel\Core\Air\BinShares;
+use Jornel\Core\Air\Bin;
+use Jornel\Core\Air\PerBin;
 use Jornel\Core\Airflow\Box;
 use Jornel\Core\Airflow\Leak;
 use Jornel\Core\Airflow\Provenances;
@@ -166,7 +167,7 @@ final readonly class BareUnit
             $efficiency = ($this->grades[$id] ?? throw BadRecord::unknownGrade($record->path('grade'), $id))->efficiency();
         } else {
             $given = $record->child('efficiency');
-            $efficiency = Efficiency::rated(new BinShares(...array_map(fn (string $bin): float => self::share($given, $bin), ['e1', 'e2', 'e3'])));
+            $efficiency = Efficiency::rated(PerBin::each(fn (Bin $bin): float => self::share($given, $bin->value)));
         }
 
         return $corrects ? $efficiency : $efficiency->withoutCorrection();

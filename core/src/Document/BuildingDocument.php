@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Document;
 
-use Jornel\Core\Air\BinShares;
+use Jornel\Core\Air\PerBin;
 use Jornel\Core\Air\Pollutant;
 use Jornel\Core\Data\DataFiles;
 use Jornel\Core\Document\Schema\Form;
@@ -82,7 +82,7 @@ final readonly class BuildingDocument implements Document
             $states[$state->text('name')] = $this->state($state);
         }
         $outdoor = $this->document->optional('outdoor', -1e-12)->si ?? 0.0;
-        $start = array_map(fn (Record $room): BinShares => RoomAir::split($this->pollutant, $room->optional('indoor', -1e-12)->si ?? $outdoor), $this->rooms);
+        $start = array_map(fn (Record $room): PerBin => RoomAir::split($this->pollutant, $room->optional('indoor', -1e-12)->si ?? $outdoor), $this->rooms);
         $until = [];
         $intervals = [];
         foreach ($this->document->records('intervals') as $interval) {
@@ -102,7 +102,7 @@ final readonly class BuildingDocument implements Document
         $answers = [];
         /** @var int $number */
         foreach ($building->run($start, $intervals, $this->document->optional('penetration', -1e-12)->si ?? Ventilation::PENETRATION) as $number => $levels) {
-            $answers[] = ['until_s' => $until[$number], 'ug_m3' => array_map(fn (BinShares $level): float => $level->sum(), array_combine($this->names(), $levels))];
+            $answers[] = ['until_s' => $until[$number], 'ug_m3' => array_map(fn (PerBin $level): float => $level->sum(), array_combine($this->names(), $levels))];
         }
 
         return ['rooms' => $this->names(), 'propagators' => $building->made(), 'intervals' => $answers];
@@ -118,8 +118,8 @@ final readonly class BuildingDocument implements Document
             return Zone::of(
                 $name,
                 $room->figure('volume', 0.0)->si,
-                $clean !== null && isset($clean->data()[$name]) ? BinShares::same($clean->number($name, -1e-12)->si) : RoomReader::cleanAir($room),
-                $deposition === null ? BinShares::of(RoomAir::DEPOSITION) : RoomReader::bins($deposition),
+                $clean !== null && isset($clean->data()[$name]) ? PerBin::same($clean->number($name, -1e-12)->si) : RoomReader::cleanAir($room),
+                $deposition === null ? PerBin::of(RoomAir::DEPOSITION) : RoomReader::bins($deposition),
                 $room->optional('mixing', 0.0)->si ?? 1.0,
             );
         }, $this->rooms);
@@ -141,12 +141,12 @@ final readonly class BuildingDocument implements Document
         return is_int($number) ? $number : throw BadRecord::unknownName($flow->path($end), $name, [...$this->names(), self::OUTDOORS]);
     }
 
-    /** @return list<BinShares> ug/s */
+    /** @return list<PerBin> ug/s */
     private function sources(Record $interval): array
     {
         $own = $interval->childOr('source_ug_s');
 
-        return array_map(fn (Record $room): BinShares => RoomAir::split(
+        return array_map(fn (Record $room): PerBin => RoomAir::split(
             $this->pollutant,
             $own !== null && isset($own->data()[$room->text('name')]) ? $own->number($room->text('name'), -1e-12)->si : $room->optional('source', -1e-12)->si ?? 0.0,
         ), $this->rooms);

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Document;
 
-use Jornel\Core\Air\BinShares;
+use Jornel\Core\Air\PerBin;
 use Jornel\Core\Air\Pollutant;
 use Jornel\Core\Data\DataFiles;
 use Jornel\Core\Document\Schema\Form;
@@ -51,7 +51,7 @@ final class ClearanceDocument implements Document
 
         return [
             'room' => RoomAnswer::size($room),
-            'rates_per_hour' => ['e1' => 3600.0 * $air->losses->e1, 'e2' => 3600.0 * $air->losses->e2, 'e3' => 3600.0 * $air->losses->e3],
+            'rates_per_hour' => $air->losses->scaled(3600.0)->toArray(),
             'air_changes_per_hour' => RoomAnswer::byPollutant($pollutants, fn (Pollutant $pollutant): float => 3600.0 * $pollutant->weigh($clean) / $room->volume()),
             'minutes_to_remove' => array_map(fn (float $share): array => [
                 'share' => $share,
@@ -62,12 +62,12 @@ final class ClearanceDocument implements Document
     }
 
     /** @return array<string, mixed> */
-    private static function wish(?Record $wish, Space $room, BinShares $clean): array
+    private static function wish(?Record $wish, Space $room, PerBin $clean): array
     {
         if ($wish === null) {
             return [];
         }
-        $spectrum = $clean->sum() > 0.0 ? $clean : BinShares::same(1.0);
+        $spectrum = $clean->sum() > 0.0 ? $clean : PerBin::same(1.0);
         $hold = $wish->optional('hold', 0.0)?->si;
 
         return ['wish' => ['clean_air_m3_s' => $hold === null

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Document;
 
-use Jornel\Core\Air\BinShares;
+use Jornel\Core\Air\PerBin;
 use Jornel\Core\Air\Pollutant;
 use Jornel\Core\Air\Pollutants;
 use Jornel\Core\Airflow\Band;
@@ -120,7 +120,7 @@ final readonly class EvaluationDocument implements Document
     {
         $all = PlacementReader::together($placements);
         $heard = array_values(array_filter($all->levels, fn (float $level): bool => ! is_nan($level)));
-        $clean = fn (BinShares $bins): array => self::bins($bins) + $this->byPollutant(fn (Pollutant $pollutant): float => $pollutant->weigh($bins));
+        $clean = fn (PerBin $bins): array => $bins->toArray() + $this->byPollutant(fn (Pollutant $pollutant): float => $pollutant->weigh($bins));
         $known = fn (string $key, float $value): array => is_nan($value) ? [] : [$key => $value];
 
         return [
@@ -130,7 +130,7 @@ final readonly class EvaluationDocument implements Document
                 return ['name' => $one->name(), 'count' => $one->count]
                     + ($one->performance === null ? [] : ['speed' => $one->performance->speed->name])
                     + ['clean_air_m3_s' => $clean($output->clean)]
-                    + ($output->bringsAirIn() ? ['intake_m3_s' => $output->intake, 'leaked_in_m3_s' => $output->leakedIn, 'intake_caught_m3_s' => self::bins($output->caught)] : [])
+                    + ($output->bringsAirIn() ? ['intake_m3_s' => $output->intake, 'leaked_in_m3_s' => $output->leakedIn, 'intake_caught_m3_s' => $output->caught->toArray()] : [])
                     + ['power_w' => $one->count * $one->watts()]
                     + $known('level_dba', $one->level())
                     + ($one->performance === null || $one->read === null ? [] : ['bypass_share' => $one->performance->balance->bypassShare(), 'warnings' => Warnings::of($one->performance, $one->read->unit)])
@@ -193,7 +193,7 @@ final readonly class EvaluationDocument implements Document
             'restriction' => $performance->restriction()->value,
             'faces' => self::faces($performance),
             'leaks' => array_map(fn (LeakFlow $leak): array => ['kind' => $leak->leak->kind->value, 'name' => $leak->leak->name, 'area_m2' => $leak->leak->area, 'flow_m3_s' => $leak->flow], $performance->leaks),
-            'clean_air_m3_s' => self::bins($performance->cleanAir) + $this->byPollutant(fn (Pollutant $pollutant): float => $performance->clean($pollutant)),
+            'clean_air_m3_s' => $performance->cleanAir->toArray() + $this->byPollutant(fn (Pollutant $pollutant): float => $performance->clean($pollutant)),
             'system_efficiency' => $this->byPollutant(fn (Pollutant $pollutant): ?float => $performance->systemEfficiency($pollutant)),
         ]
             + $known('power_w', $performance->watts)
@@ -216,7 +216,7 @@ final readonly class EvaluationDocument implements Document
                 'flow_m3_s' => $face->flow,
                 'velocity_m_s' => $face->velocity,
                 'within_rating' => $face->isWithinRating(),
-                'efficiency' => self::bins($face->efficiency),
+                'efficiency' => $face->efficiency->toArray(),
             ];
         }
 
@@ -296,12 +296,6 @@ final readonly class EvaluationDocument implements Document
     private function goals(): array
     {
         return isset($this->record->data()['goals']) ? $this->record->texts('goals') : [];
-    }
-
-    /** @return array{e1: float, e2: float, e3: float} */
-    private static function bins(BinShares $bins): array
-    {
-        return ['e1' => $bins->e1, 'e2' => $bins->e2, 'e3' => $bins->e3];
     }
 
     /**

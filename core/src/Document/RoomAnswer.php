@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Document;
 
-use Jornel\Core\Air\BinShares;
+use Jornel\Core\Air\PerBin;
 use Jornel\Core\Air\Pollutant;
 use Jornel\Core\Air\Pollutants;
 use Jornel\Core\Airflow\Band;
@@ -63,7 +63,7 @@ final readonly class RoomAnswer
         $told = $output->told;
         $room = SuppliedSpace::of($this->room, $told);
         $air = RoomAir::of($room, $told->clean);
-        $alone = Clearance::purifierAlone($this->room, $told->clean)->plus(BinShares::same($told->intake / $this->room->volume()));
+        $alone = Clearance::purifierAlone($this->room, $told->clean)->plus(PerBin::same($told->intake / $this->room->volume()));
 
         return [
             'air_changes_per_hour' => $this->each(fn (Pollutant $pollutant): float => 3600.0 * ($pollutant->weigh($told->clean) + $told->intake) / $this->room->volume()),
@@ -94,10 +94,10 @@ final readonly class RoomAnswer
     }
 
     /**
-     * @param  BinShares  $rates  1/s
+     * @param  PerBin  $rates  1/s
      * @return array<string, float|null> null where it never goes
      */
-    private function minutes(BinShares $rates, float $share): array
+    private function minutes(PerBin $rates, float $share): array
     {
         return $this->each(fn (Pollutant $pollutant): ?float => self::inMinutes(Clearance::time($pollutant, $rates, $share)));
     }

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Document;
 
-use Jornel\Core\Air\BinShares;
+use Jornel\Core\Air\Bin;
+use Jornel\Core\Air\PerBin;
 use Jornel\Core\Air\Pollutant;
 use Jornel\Core\Air\Pollutants;
 use Jornel\Core\Data\DataFiles;
@@ -93,16 +94,16 @@ final readonly class RoomReader
     }
 
     /** Clean air of all units, for every bin alike or for each. */
-    public static function cleanAir(Record $record): BinShares
+    public static function cleanAir(Record $record): PerBin
     {
         $byBin = $record->childOr('clean_air_m3_s_by_bin');
 
-        return $byBin === null ? BinShares::same($record->optional('clean_air', -1e-12)->si ?? 0.0) : self::bins($byBin);
+        return $byBin === null ? PerBin::same($record->optional('clean_air', -1e-12)->si ?? 0.0) : self::bins($byBin);
     }
 
-    public static function bins(Record $record): BinShares
+    public static function bins(Record $record): PerBin
     {
-        return new BinShares($record->number('e1', -1e-12)->si, $record->number('e2', -1e-12)->si, $record->number('e3', -1e-12)->si);
+        return PerBin::each(fn (Bin $bin): float => $record->number($bin->value, -1e-12)->si);
     }
 
     private function outline(Record $room): Outline
@@ -128,11 +129,11 @@ final readonly class RoomReader
         ));
     }
 
-    /** @return array{float, BinShares} flow m3/s, efficiency of its filter */
+    /** @return array{float, PerBin} flow m3/s, efficiency of its filter */
     private function moved(?Record $record): array
     {
         if ($record === null) {
-            return [0.0, BinShares::same(0.0)];
+            return [0.0, PerBin::same(0.0)];
         }
         $flow = $record->figure('flow', -1e-12)->si;
         if (isset($record->data()['grade'])) {
@@ -142,7 +143,7 @@ final readonly class RoomReader
         }
         $efficiency = $record->childOr('efficiency');
 
-        return [$flow, $efficiency === null ? BinShares::same(0.0) : self::bins($efficiency)];
+        return [$flow, $efficiency === null ? PerBin::same(0.0) : self::bins($efficiency)];
     }
 
     private static function own(Record $record): Pollutant
@@ -152,6 +153,6 @@ final readonly class RoomReader
             throw BadRecord::weights($record->path('weights'));
         }
 
-        return new Pollutant($record->text('id'), $record->textOr('name', $record->text('id')), BinShares::of([$weights[0], $weights[1], $weights[2]]), 'your own', null, $record->optional('capacity_factor', 0.0)->si ?? 1.0);
+        return new Pollutant($record->text('id'), $record->textOr('name', $record->text('id')), PerBin::of([$weights[0], $weights[1], $weights[2]]), 'your own', null, $record->optional('capacity_factor', 0.0)->si ?? 1.0);
     }
 }

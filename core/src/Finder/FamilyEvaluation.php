@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Finder;
 
-use Jornel\Core\Air\BinShares;
+use Jornel\Core\Air\PerBin;
 use Jornel\Core\Airflow\Balance;
 use Jornel\Core\Airflow\Box;
 use Jornel\Core\Airflow\Output;
@@ -174,7 +174,7 @@ final class FamilyEvaluation
         $curve = $unit->curve($unit->speeds[$speed]);
         if ($unit->isIntake) {
             // No more comes in than the fan moves freely, all of it clean: more of it holds less of anything.
-            return Output::intake($curve->freeFlow(), 0.0, BinShares::same($curve->freeFlow()));
+            return Output::intake($curve->freeFlow(), 0.0, PerBin::same($curve->freeFlow()));
         }
         $key = "{$this->family->design->fan->id} {$speed}".($unit->outlet === null ? '' : " {$unit->flowFactor} {$unit->outlet->law->viscous} {$unit->outlet->law->inertial}");
 

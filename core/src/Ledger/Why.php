@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Ledger;
 
+use Jornel\Core\Air\Bin;
 use Jornel\Core\Airflow\Explanation;
 use Jornel\Core\Airflow\ExplanationKey;
 use Jornel\Core\Kit\RunningCost;
@@ -123,13 +124,13 @@ final readonly class Why
         $air = $room->ventilation();
         $left = RoomAir::of($room, $clean)->left($this->ledger->room->pollutant, $seconds);
         $lines = [];
-        foreach (['e1' => 'finest', 'e2' => 'middle', 'e3' => 'coarsest'] as $bin => $name) {
+        foreach (Bin::cases() as $bin) {
             if ($weights->in($bin) <= 0.0) {
                 continue;
             }
             $central = $air->recirculatedClean()->in($bin) / $room->volume();
             $lines[] = new WhyLine(
-                "Rate of the {$name} bin, 1/h", 'K = outdoor air + settling'.($central > 0.0 ? ' + central air' : '').' + m Q / V',
+                $bin->rateLabel(), 'K = outdoor air + settling'.($central > 0.0 ? ' + central air' : '').' + m Q / V',
                 Sentence::of('%s', sprintf(
                     '%.4g + %.4g%s + %.4g × %.5g = %.4g', $hour($air->outdoor($room->volume()) / $room->volume()), $settling->in($bin), $central > 0.0 ? sprintf(' + %.4g', $hour($central)) : '',
                     $room->mixing(), $hour($clean->in($bin)) / $room->volume(), $hour($rates->in($bin)),

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Part;
 
-use Jornel\Core\Air\BinShares;
+use Jornel\Core\Air\Bin;
+use Jornel\Core\Air\PerBin;
 use Jornel\Core\Numeric\Formula;
 
 /**
@@ -19,27 +20,32 @@ final readonly class Efficiency
     /** Face velocity of the rating, m/s (ANSI/ASHRAE Standard 52.2: 492 fpm). */
     public const RATING_VELOCITY = 2.5;
 
-    public const EXPONENT = [0.40, 0.10, 0.0];
+    /** Exponents k of the correction for velocity, by bin. */
+    private const EXPONENT_E1 = 0.40;
+
+    private const EXPONENT_E2 = 0.10;
+
+    private const EXPONENT_E3 = 0.0;
 
     /** Still air, m/s: only keeps the ratio of velocities finite. */
     private const SLOWEST = 1e-9;
 
     /**
-     * @param  BinShares  $rated  efficiency at the rating velocity, 0 to 1
-     * @param  BinShares  $factor  on the ln-penetration of each bin
+     * @param  PerBin  $rated  efficiency at the rating velocity, 0 to 1
+     * @param  PerBin  $factor  on the ln-penetration of each bin
      */
-    private function __construct(public BinShares $rated, public bool $corrects, private BinShares $factor, private bool $isPlain)
+    private function __construct(public PerBin $rated, public bool $corrects, private PerBin $factor, private bool $isPlain)
     {
     }
 
-    public static function rated(BinShares $rated): self
+    public static function rated(PerBin $rated): self
     {
-        return new self($rated, true, BinShares::same(1.0), true);
+        return new self($rated, true, PerBin::same(1.0), true);
     }
 
-    public static function uncorrected(BinShares $rated): self
+    public static function uncorrected(PerBin $rated): self
     {
-        return new self($rated, false, BinShares::same(1.0), true);
+        return new self($rated, false, PerBin::same(1.0), true);
     }
 
     /**
@@ -51,10 +57,10 @@ final readonly class Efficiency
     {
         $rated = $several[0]->rated;
         foreach ($several as $one) {
-            $rated = new BinShares(max($rated->e1, $one->rated->e1), max($rated->e2, $one->rated->e2), max($rated->e3, $one->rated->e3));
+            $rated = new PerBin(max($rated->e1, $one->rated->e1), max($rated->e2, $one->rated->e2), max($rated->e3, $one->rated->e3));
         }
 
-        return new self($rated, $several[0]->corrects, BinShares::same(1.0), true);
+        return new self($rated, $several[0]->corrects, PerBin::same(1.0), true);
     }
 
     /** Rated values only: the same without the correction for velocity. */
@@ -66,7 +72,7 @@ final readonly class Efficiency
     /** @param  float  $kept share of the finest bin's ln-penetration that is left, 0 to 1 */
     public function withFinestKept(float $kept): self
     {
-        return new self($this->rated, $this->corrects, $this->factor->times(new BinShares($kept, 1.0, 1.0)), false);
+        return new self($this->rated, $this->corrects, $this->factor->times(new PerBin($kept, 1.0, 1.0)), false);
     }
 
     /** @param  float  $factor on the ln-penetration of every bin, above 0 */
@@ -77,33 +83,32 @@ final readonly class Efficiency
 
     /**
      * @param  float  $velocity  face velocity, m/s
-     * @return BinShares efficiency, 0 to 1
+     * @return PerBin efficiency, 0 to 1
      */
-    public function at(float $velocity): BinShares
+    public function at(float $velocity): PerBin
     {
         if (! $this->corrects && $this->isPlain) {
             return $this->rated;
         }
         if (! $this->corrects) {
-            return new BinShares(
+            return new PerBin(
                 self::corrected($this->rated->e1, $this->factor->e1), self::corrected($this->rated->e2, $this->factor->e2), self::corrected($this->rated->e3, $this->factor->e3),
             );
         }
         $ratio = self::RATING_VELOCITY / max($velocity, self::SLOWEST);
-        $e1 = self::corrected($this->rated->e1, $ratio ** self::EXPONENT[0] * $this->factor->e1);
-        $e2 = max($e1, self::corrected($this->rated->e2, $ratio ** self::EXPONENT[1] * $this->factor->e2));
+        $e1 = self::corrected($this->rated->e1, $ratio ** self::EXPONENT_E1 * $this->factor->e1);
+        $e2 = max($e1, self::corrected($this->rated->e2, $ratio ** self::EXPONENT_E2 * $this->factor->e2));
 
         // The coarsest is not corrected: its exponent is nothing.
-        return new BinShares($e1, $e2, max($e2, self::corrected($this->rated->e3, $this->factor->e3)));
+        return new PerBin($e1, $e2, max($e2, self::corrected($this->rated->e3, $this->factor->e3)));
     }
 
     /**
      * How the share that is caught of a bin is worked out.
      *
-     * @param  'e1'|'e2'|'e3'  $bin
      * @param  float  $velocity  face velocity, m/s
      */
-    public function formula(string $bin, float $velocity): Formula
+    public function formula(Bin $bin, float $velocity): Formula
     {
         [$rated, $factor] = [$this->rated->in($bin), $this->factor->in($bin)];
         $passed = 1.0 - $rated;
@@ -112,11 +117,15 @@ final readonly class Efficiency
             ! $this->corrects => Formula::of('E = 1 - P_ref^f', '1 - %s^%s', $passed, $factor),
             default => Formula::of(
                 'E = 1 - P_ref^((v_ref / v)^k)', '1 - %s^((%s / %s)^%s'.($factor === 1.0 ? ')' : ' × '.Formula::figure($factor).')'),
-                $passed, self::RATING_VELOCITY, max($velocity, self::SLOWEST), self::EXPONENT[['e1' => 0, 'e2' => 1, 'e3' => 2][$bin]],
+                $passed, self::RATING_VELOCITY, max($velocity, self::SLOWEST), match ($bin) {
+                    Bin::E1 => self::EXPONENT_E1,
+                    Bin::E2 => self::EXPONENT_E2,
+                    Bin::E3 => self::EXPONENT_E3,
+                },
             ),
         };
         $found = $this->at($velocity);
-        $finer = ['e1' => 0.0, 'e2' => $found->e1, 'e3' => $found->e2][$bin];
+        $finer = ($next = $bin->finer()) === null ? 0.0 : $found->in($next);
 
         return $this->corrects && $finer > 0.0 && $found->in($bin) === $finer
             ? new Formula("{$own->letters}, not below that of the finer bin", 'max('.Formula::figure($finer).", {$own->filled})")

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Part;
 
-use Jornel\Core\Air\BinShares;
+use Jornel\Core\Air\Bin;
+use Jornel\Core\Air\PerBin;
 use Jornel\Core\Quantity\Provenance;
 use Jornel\Core\Quantity\UnitOfMeasure;
 
@@ -16,8 +17,6 @@ final readonly class Filter
 
     /** How far two frames of one nominal size may differ, m (assumed). */
     private const SAME_SIZE = 0.007;
-
-    private const BINS = ['e1', 'e2', 'e3'];
 
     /**
      * @param  string  $nominal  size printed on the frame, such as `20x20x1`
@@ -106,22 +105,20 @@ final readonly class Filter
      *
      * @throws BadRecord when one is not from 0 to 1
      */
-    private static function shares(Record $own, BinShares $grade): BinShares
+    private static function shares(Record $own, PerBin $grade): PerBin
     {
-        $shares = array_map(function (string $bin) use ($own, $grade): float {
-            $share = $own->optional($bin, -1e-12)->si ?? $grade->{$bin};
+        return PerBin::each(function (Bin $bin) use ($own, $grade): float {
+            $share = $own->optional($bin->value, -1e-12)->si ?? $grade->in($bin);
 
-            return $share <= 1.0 ? $share : throw BadRecord::notAShare($own->path($bin), $share);
-        }, self::BINS);
-
-        return BinShares::of($shares);
+            return $share <= 1.0 ? $share : throw BadRecord::notAShare($own->path($bin->value), $share);
+        });
     }
 
     private static function efficiencyFrom(?Record $own): Provenance
     {
-        foreach (self::BINS as $bin) {
-            if ($own?->has($bin) === true) {
-                return $own->provenance($bin);
+        foreach (Bin::cases() as $bin) {
+            if ($own?->has($bin->value) === true) {
+                return $own->provenance($bin->value);
             }
         }
 
@@ -135,10 +132,9 @@ final readonly class Filter
      */
     public function spelledOut(): array
     {
-        $rated = $this->grade->efficiency;
         $own = is_array($this->data['efficiency'] ?? null) ? $this->data['efficiency'] : [];
 
-        return ['efficiency' => $own + array_map(fn (string $bin): array => ['value' => $rated->{$bin}, 'from' => Provenance::Rated->value], array_combine(self::BINS, self::BINS))] + $this->data;
+        return ['efficiency' => $own + array_map(fn (float $rated): array => ['value' => $rated, 'from' => Provenance::Rated->value], $this->grade->efficiency->toArray())] + $this->data;
     }
 
     /**

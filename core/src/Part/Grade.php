@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Part;
 
-use Jornel\Core\Air\BinShares;
+use Jornel\Core\Air\PerBin;
 
 /** A filter grade: the least efficiency in each bin. Source: ANSI/ASHRAE Standard 52.2-2017, table of MERV parameters. */
 final readonly class Grade
@@ -17,7 +17,7 @@ final readonly class Grade
         public string $id,
         public string $name,
         public ?int $number,
-        public BinShares $efficiency,
+        public PerBin $efficiency,
         public bool $hepa,
     ) {
     }
@@ -25,7 +25,7 @@ final readonly class Grade
     /** @param  array{id: string, name: string, number?: int|null, efficiency: array{float|int, float|int, float|int}, hepa?: bool}  $row efficiency in per cent */
     public static function fromRow(array $row): self
     {
-        return new self($row['id'], $row['name'], $row['number'] ?? null, BinShares::of($row['efficiency'])->scaled(0.01), $row['hepa'] ?? false);
+        return new self($row['id'], $row['name'], $row['number'] ?? null, PerBin::of($row['efficiency'])->scaled(0.01), $row['hepa'] ?? false);
     }
 
     public function efficiency(): Efficiency
@@ -34,7 +34,7 @@ final readonly class Grade
     }
 
     /** Of a filter of this grade of which other shares were measured. */
-    public function efficiencyOf(BinShares $shares): Efficiency
+    public function efficiencyOf(PerBin $shares): Efficiency
     {
         return $this->hepa ? Efficiency::uncorrected($shares) : Efficiency::rated($shares);
     }

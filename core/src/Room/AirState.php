@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Room;
 
+use Jornel\Core\Air\Bin;
+
 /**
  * One state of flow of several rooms: what goes from each to each, what comes in from outdoors and what goes out.
  *
@@ -60,17 +62,16 @@ final readonly class AirState
     /**
      * Matrix of dC/dt = A C + b for one bin, b being inflow over volume x outdoors and source over volume.
      *
-     * @param  'e1'|'e2'|'e3'  $bin
      * @return list<list<float>> 1/s
      */
-    public function matrix(string $bin): array
+    public function matrix(Bin $bin): array
     {
         $matrix = [];
         foreach ($this->zones as $i => $zone) {
             $row = [];
             foreach ($this->zones as $j => $_) {
                 $row[] = $i === $j
-                    ? -($this->out[$i] + array_sum($this->between[$i])) / $zone->volume - $zone->removed->{$bin}
+                    ? -($this->out[$i] + array_sum($this->between[$i])) / $zone->volume - $zone->removed->in($bin)
                     : $this->between[$j][$i] / $zone->volume;
             }
             $matrix[] = $row;

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Room;
 
-use Jornel\Core\Air\BinShares;
+use Jornel\Core\Air\Bin;
+use Jornel\Core\Air\PerBin;
 
 /**
  * Several rooms through time, with constant flows in each interval: solved exactly, interval by interval. Propagators are
@@ -12,38 +13,39 @@ use Jornel\Core\Air\BinShares;
  */
 final class Building
 {
-    private const BINS = ['e1', 'e2', 'e3'];
-
     /** @var array<string, array{e1: Propagator, e2: Propagator, e3: Propagator}> */
     private array $propagators = [];
 
     /** How many propagators were made so far. */
     public function made(): int
     {
-        return count($this->propagators) * count(self::BINS);
+        return count($this->propagators) * count(Bin::cases());
     }
 
     /**
      * Concentrations at the end of each interval.
      *
-     * @param  list<BinShares>  $start  of each room, ug/m3
-     * @param  iterable<array{float, AirState, BinShares, list<BinShares>}>  $intervals  s, state, outdoors ug/m3, source of each room ug/s
+     * @param  list<PerBin>  $start  of each room, ug/m3
+     * @param  iterable<array{float, AirState, PerBin, list<PerBin>}>  $intervals  s, state, outdoors ug/m3, source of each room ug/s
      * @param  float  $penetration  of the shell, 0 to 1
-     * @return iterable<list<BinShares>> ug/m3
+     * @return iterable<list<PerBin>> ug/m3
      */
     public function run(array $start, iterable $intervals, float $penetration = Ventilation::PENETRATION): iterable
     {
-        $now = array_map(fn (string $bin): array => array_map(fn (BinShares $room): float => $room->{$bin}, $start), array_combine(self::BINS, self::BINS));
+        $now = [];
+        foreach (Bin::cases() as $bin) {
+            $now[$bin->value] = array_map(fn (PerBin $room): float => $room->in($bin), $start);
+        }
         foreach ($intervals as [$time, $state, $outdoor, $sources]) {
             $propagators = $this->propagators($state, $time);
-            foreach (self::BINS as $bin) {
+            foreach (Bin::cases() as $bin) {
                 $gain = [];
                 foreach ($state->zones as $i => $zone) {
-                    $gain[] = ($state->in[$i] * $penetration * $outdoor->{$bin} + $sources[$i]->{$bin}) / $zone->volume;
+                    $gain[] = ($state->in[$i] * $penetration * $outdoor->in($bin) + $sources[$i]->in($bin)) / $zone->volume;
                 }
-                $now[$bin] = $propagators[$bin]->step($now[$bin], $gain);
+                $now[$bin->value] = $propagators[$bin->value]->step($now[$bin->value], $gain);
             }
-            yield array_map(fn (float $e1, float $e2, float $e3): BinShares => new BinShares($e1, $e2, $e3), $now['e1'], $now['e2'], $now['e3']);
+            yield array_map(fn (float $e1, float $e2, float $e3): PerBin => new PerBin($e1, $e2, $e3), $now['e1'], $now['e2'], $now['e3']);
         }
     }
 
@@ -51,9 +53,9 @@ final class Building
     private function propagators(AirState $state, float $time): array
     {
         return $this->propagators[$state->key.' '.$time] ??= [
-            'e1' => Propagator::of($state->matrix('e1'), $time),
-            'e2' => Propagator::of($state->matrix('e2'), $time),
-            'e3' => Propagator::of($state->matrix('e3'), $time),
+            'e1' => Propagator::of($state->matrix(Bin::E1), $time),
+            'e2' => Propagator::of($state->matrix(Bin::E2), $time),
+            'e3' => Propagator::of($state->matrix(Bin::E3), $time),
         ];
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Room;
 
-use Jornel\Core\Air\BinShares;
+use Jornel\Core\Air\PerBin;
 use Jornel\Core\Air\Pollutant;
 use Jornel\Core\Numeric\BracketedRoot;
 
@@ -20,11 +20,11 @@ final class Clearance
     public const MIXING = [0.6, 1.0];
 
     /**
-     * @param  BinShares  $rates  1/s
+     * @param  PerBin  $rates  1/s
      * @param  float  $share  to be removed, above 0 and below 1
      * @return float s; infinite where some of it never goes
      */
-    public static function time(Pollutant $pollutant, BinShares $rates, float $share): float
+    public static function time(Pollutant $pollutant, PerBin $rates, float $share): float
     {
         $left = log(1.0 / (1.0 - $share));
         $present = self::present($pollutant, $rates);
@@ -48,13 +48,13 @@ final class Clearance
      * air that mixes worst.
      *
      * @param  Space  $room  with what is blown into it
-     * @param  BinShares  $cleanAir  as told, m3/s
+     * @param  PerBin  $cleanAir  as told, m3/s
      * @param  float  $least  share of it that there is at least
      * @param  float  $most  share of it that there is at most
      * @param  float  $share  to be removed, above 0 and below 1
      * @return array{float, float} s; infinite where some of it never goes
      */
-    public static function range(Space $room, Pollutant $pollutant, BinShares $cleanAir, float $least, float $most, float $share): array
+    public static function range(Space $room, Pollutant $pollutant, PerBin $cleanAir, float $least, float $most, float $share): array
     {
         [$worst, $best] = $room->mixingRange();
         $until = fn (float $factor): float => self::time($pollutant, RoomAir::of($room, $cleanAir->scaled($factor / $room->mixing()))->losses, $share);
@@ -65,10 +65,10 @@ final class Clearance
     /**
      * Rates of the purifier alone: mixing x clean air over volume.
      *
-     * @param  BinShares  $cleanAir  m3/s
-     * @return BinShares 1/s
+     * @param  PerBin  $cleanAir  m3/s
+     * @return PerBin 1/s
      */
-    public static function purifierAlone(Space $room, BinShares $cleanAir): BinShares
+    public static function purifierAlone(Space $room, PerBin $cleanAir): PerBin
     {
         return $cleanAir->scaled($room->mixing() / $room->volume());
     }
@@ -78,7 +78,7 @@ final class Clearance
      *
      * @return non-empty-list<float> 1/s
      */
-    private static function present(Pollutant $pollutant, BinShares $rates): array
+    private static function present(Pollutant $pollutant, PerBin $rates): array
     {
         $present = [];
         foreach ([[$pollutant->weights->e1, $rates->e1], [$pollutant->weights->e2, $rates->e2], [$pollutant->weights->e3, $rates->e3]] as [$weight, $rate]) {

@@ -4,20 +4,20 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Room;
 
-use Jornel\Core\Air\BinShares;
+use Jornel\Core\Air\PerBin;
 use Jornel\Core\Air\Pollutant;
 
 /** A room of which perhaps only the volume is known. */
 final readonly class Enclosure implements Space
 {
-    private BinShares $deposition;
+    private PerBin $deposition;
 
     /**
      * @param  float  $volume  m3, above 0
      * @param  Pollutant  $pollutant  what is in its air
      * @param  float|null  $floorArea  m2
      * @param  float|null  $ceiling  m
-     * @param  BinShares|null  $deposition  1/h; null for the usual
+     * @param  PerBin|null  $deposition  1/h; null for the usual
      * @param  float|null  $mixing  above 0; null for 1 and the usual range
      * @param  float|null  $outdoor  ug/m3
      * @param  float  $source  ug/s
@@ -30,12 +30,12 @@ final readonly class Enclosure implements Space
         private ?int $people = null,
         private ?Occupancy $occupancy = null,
         private Ventilation $ventilation = new Ventilation,
-        ?BinShares $deposition = null,
+        ?PerBin $deposition = null,
         private ?float $mixing = null,
         private ?float $outdoor = null,
         private float $source = 0.0,
     ) {
-        $this->deposition = $deposition ?? BinShares::of(RoomAir::DEPOSITION);
+        $this->deposition = $deposition ?? PerBin::of(RoomAir::DEPOSITION);
     }
 
     public function volume(): float
@@ -73,7 +73,7 @@ final readonly class Enclosure implements Space
         return $this->ventilation;
     }
 
-    public function deposition(): BinShares
+    public function deposition(): PerBin
     {
         return $this->deposition;
     }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Room;
 
-use Jornel\Core\Air\BinShares;
+use Jornel\Core\Air\PerBin;
 use Jornel\Core\Air\Pollutant;
 use Jornel\Core\Airflow\Output;
 
@@ -26,7 +26,7 @@ final class EquivalentOutput
             return $pollutant->weigh($output->clean);
         }
         $spectrum = self::spectrum($output);
-        $level = fn (Space $space, BinShares $clean): float => NeededOutput::steady($space, $clean, $room->outdoor() ?? 1.0, $pollutant);
+        $level = fn (Space $space, PerBin $clean): float => NeededOutput::steady($space, $clean, $room->outdoor() ?? 1.0, $pollutant);
         $held = $level(SuppliedSpace::of($room, $output), $output->clean);
 
         return NeededOutput::least($pollutant, $spectrum, fn (float $multiple): float => $level($room, $spectrum->scaled($multiple)) - $held) ?? INF;
@@ -45,15 +45,15 @@ final class EquivalentOutput
             return $pollutant->weigh($output->clean);
         }
         $spectrum = self::spectrum($output);
-        $left = fn (Space $space, BinShares $clean): float => $pollutant->weigh(RoomAir::of($space, $clean)->losses->map(fn (float $rate): float => exp(-$rate * $time)));
+        $left = fn (Space $space, PerBin $clean): float => $pollutant->weigh(RoomAir::of($space, $clean)->losses->map(fn (float $rate): float => exp(-$rate * $time)));
         $after = $left(SuppliedSpace::of($room, $output), $output->clean);
 
         return NeededOutput::least($pollutant, $spectrum, fn (float $multiple): float => $left($room, $spectrum->scaled($multiple)) - $after) ?? INF;
     }
 
     /** Clean air in the proportions of what recirculates, or alike in every bin. */
-    private static function spectrum(Output $output): BinShares
+    private static function spectrum(Output $output): PerBin
     {
-        return $output->spectrum() ?? BinShares::same(1.0);
+        return $output->spectrum() ?? PerBin::same(1.0);
     }
 }

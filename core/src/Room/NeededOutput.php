@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Room;
 
-use Jornel\Core\Air\BinShares;
+use Jornel\Core\Air\PerBin;
 use Jornel\Core\Air\Pollutant;
 use Jornel\Core\Numeric\BracketedRoot;
 
@@ -22,11 +22,11 @@ final class NeededOutput
     /**
      * Clean air to hold a concentration in the long run.
      *
-     * @param  BinShares  $spectrum  clean air of what shall do it, by bin, in any measure: only its proportions count
+     * @param  PerBin  $spectrum  clean air of what shall do it, by bin, in any measure: only its proportions count
      * @param  float  $goal  ug/m3, above 0
      * @return float|null m3/s of the room's pollutant; null where no clean air holds it, or nothing is known of outdoors
      */
-    public static function toHold(Space $room, BinShares $spectrum, float $goal): ?float
+    public static function toHold(Space $room, PerBin $spectrum, float $goal): ?float
     {
         $outdoor = $room->outdoor();
         if ($outdoor === null) {
@@ -41,12 +41,12 @@ final class NeededOutput
     /**
      * Clean air to remove a share in a time.
      *
-     * @param  BinShares  $spectrum  as above
+     * @param  PerBin  $spectrum  as above
      * @param  float  $share  above 0, below 1
      * @param  float  $time  s, above 0
      * @return float|null m3/s of the room's pollutant
      */
-    public static function toClear(Space $room, BinShares $spectrum, float $share, float $time): ?float
+    public static function toClear(Space $room, PerBin $spectrum, float $share, float $time): ?float
     {
         $pollutant = $room->pollutant();
         $left = function (float $multiple) use ($room, $spectrum, $pollutant, $time): float {
@@ -61,12 +61,12 @@ final class NeededOutput
     /**
      * Concentration of a pollutant in the long run.
      *
-     * @param  BinShares  $cleanAir  m3/s
+     * @param  PerBin  $cleanAir  m3/s
      * @param  float  $outdoor  ug/m3
      * @param  Pollutant|null  $pollutant  null for the room's own
      * @return float ug/m3
      */
-    public static function steady(Space $room, BinShares $cleanAir, float $outdoor, ?Pollutant $pollutant = null): float
+    public static function steady(Space $room, PerBin $cleanAir, float $outdoor, ?Pollutant $pollutant = null): float
     {
         $pollutant ??= $room->pollutant();
 
@@ -76,11 +76,11 @@ final class NeededOutput
     /**
      * Clean air by bin of which a pollutant sees so much.
      *
-     * @param  BinShares  $spectrum  as above
+     * @param  PerBin  $spectrum  as above
      * @param  float  $clean  m3/s of the pollutant
-     * @return BinShares m3/s
+     * @return PerBin m3/s
      */
-    public static function ofSpectrum(Pollutant $pollutant, BinShares $spectrum, float $clean): BinShares
+    public static function ofSpectrum(Pollutant $pollutant, PerBin $spectrum, float $clean): PerBin
     {
         $seen = $pollutant->weigh($spectrum);
 
@@ -93,7 +93,7 @@ final class NeededOutput
      * @param  callable(float): float  $over  how far above the wish, by the multiple; falls with it
      * @return float|null m3/s of the pollutant; null where no multiple does
      */
-    public static function least(Pollutant $pollutant, BinShares $spectrum, callable $over): ?float
+    public static function least(Pollutant $pollutant, PerBin $spectrum, callable $over): ?float
     {
         if ($over(0.0) <= 0.0) {
             return 0.0;

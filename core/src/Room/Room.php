@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Room;
 
-use Jornel\Core\Air\BinShares;
+use Jornel\Core\Air\PerBin;
 use Jornel\Core\Air\Pollutant;
 use Jornel\Core\Plan\FloorPlan;
 use Jornel\Core\Plan\FurnishingKind;
@@ -112,9 +112,9 @@ final readonly class Room implements Space
         return $this->ventilation;
     }
 
-    public function deposition(): BinShares
+    public function deposition(): PerBin
     {
-        return BinShares::of(RoomAir::DEPOSITION);
+        return PerBin::of(RoomAir::DEPOSITION);
     }
 
     public function mixing(): float

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Room;
 
-use Jornel\Core\Air\BinShares;
+use Jornel\Core\Air\Bin;
+use Jornel\Core\Air\PerBin;
 use Jornel\Core\Air\Pollutant;
 use Jornel\Core\Numeric\Formula;
 
@@ -18,21 +19,21 @@ final readonly class RoomAir
     public const DEPOSITION = [0.39, 0.8, 4.0];
 
     /**
-     * @param  BinShares  $losses  K of each bin, 1/s
-     * @param  BinShares  $inflow  a of each bin, 1/s
+     * @param  PerBin  $losses  K of each bin, 1/s
+     * @param  PerBin  $inflow  a of each bin, 1/s
      * @param  float  $volume  m3
      */
-    private function __construct(public BinShares $losses, public BinShares $inflow, public float $volume)
+    private function __construct(public PerBin $losses, public PerBin $inflow, public float $volume)
     {
     }
 
-    /** @param  BinShares  $cleanAir of all units, m3/s */
-    public static function of(Space $room, BinShares $cleanAir): self
+    /** @param  PerBin  $cleanAir of all units, m3/s */
+    public static function of(Space $room, PerBin $cleanAir): self
     {
         $volume = $room->volume();
         $air = $room->ventilation();
         $losses = $room->deposition()->scaled(1.0 / 3600.0)
-            ->plus(BinShares::same($air->outdoor($volume) / $volume))
+            ->plus(PerBin::same($air->outdoor($volume) / $volume))
             ->plus($air->recirculatedClean()->scaled(1.0 / $volume))
             ->plus($cleanAir->scaled($room->mixing() / $volume));
 
@@ -42,27 +43,27 @@ final readonly class RoomAir
     /**
      * Concentration that it comes to in the end.
      *
-     * @param  BinShares  $outdoor  ug/m3
-     * @param  BinShares  $source  ug/s
-     * @return BinShares ug/m3
+     * @param  PerBin  $outdoor  ug/m3
+     * @param  PerBin  $source  ug/s
+     * @return PerBin ug/m3
      */
-    public function steady(BinShares $outdoor, BinShares $source): BinShares
+    public function steady(PerBin $outdoor, PerBin $source): PerBin
     {
         $gain = $this->gain($outdoor, $source);
 
-        return new BinShares(self::over($gain->e1, $this->losses->e1), self::over($gain->e2, $this->losses->e2), self::over($gain->e3, $this->losses->e3));
+        return new PerBin(self::over($gain->e1, $this->losses->e1), self::over($gain->e2, $this->losses->e2), self::over($gain->e3, $this->losses->e3));
     }
 
     /**
      * Concentration after a time with constant inputs: exact, also where nothing is lost.
      *
-     * @param  BinShares  $now  ug/m3
-     * @param  BinShares  $outdoor  ug/m3
-     * @param  BinShares  $source  ug/s
+     * @param  PerBin  $now  ug/m3
+     * @param  PerBin  $outdoor  ug/m3
+     * @param  PerBin  $source  ug/s
      * @param  float  $time  s
-     * @return BinShares ug/m3
+     * @return PerBin ug/m3
      */
-    public function after(BinShares $now, BinShares $outdoor, BinShares $source, float $time): BinShares
+    public function after(PerBin $now, PerBin $outdoor, PerBin $source, float $time): PerBin
     {
         $step = RoomStep::of($this, $time);
 
@@ -72,13 +73,13 @@ final readonly class RoomAir
     /**
      * Mean concentration over a time with constant inputs.
      *
-     * @param  BinShares  $now  ug/m3
-     * @param  BinShares  $outdoor  ug/m3
-     * @param  BinShares  $source  ug/s
+     * @param  PerBin  $now  ug/m3
+     * @param  PerBin  $outdoor  ug/m3
+     * @param  PerBin  $source  ug/s
      * @param  float  $time  s, above 0
-     * @return BinShares ug/m3
+     * @return PerBin ug/m3
      */
-    public function mean(BinShares $now, BinShares $outdoor, BinShares $source, float $time): BinShares
+    public function mean(PerBin $now, PerBin $outdoor, PerBin $source, float $time): PerBin
     {
         $step = RoomStep::of($this, $time);
 
@@ -112,7 +113,7 @@ final readonly class RoomAir
     private function overBins(Pollutant $pollutant, string $letters, callable $term): Formula
     {
         $terms = [];
-        foreach (['e1', 'e2', 'e3'] as $bin) {
+        foreach (Bin::cases() as $bin) {
             if ($pollutant->weights->in($bin) > 0.0) {
                 $terms[] = $term($pollutant->weights->in($bin), 3600.0 * $this->losses->in($bin), 3600.0 * $this->inflow->in($bin));
             }
@@ -122,12 +123,12 @@ final readonly class RoomAir
     }
 
     /** A pollutant's concentration split over the bins by its weights. */
-    public static function split(Pollutant $pollutant, float $concentration): BinShares
+    public static function split(Pollutant $pollutant, float $concentration): PerBin
     {
         return $pollutant->weights->scaled($concentration);
     }
 
-    private function gain(BinShares $outdoor, BinShares $source): BinShares
+    private function gain(PerBin $outdoor, PerBin $source): PerBin
     {
         return $this->inflow->times($outdoor)->plus($source->scaled(1.0 / $this->volume));
     }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Room;
 
-use Jornel\Core\Air\BinShares;
+use Jornel\Core\Air\PerBin;
 use Jornel\Core\Air\Pollutant;
 use Jornel\Core\Air\Pollutants;
 use Jornel\Core\Fault\Faults;
@@ -68,9 +68,9 @@ final readonly class RoomEntry
         $leakiness = $faults->take(fn (): Leakiness => Leakiness::tryFrom($this->text('leakiness') ?: Leakiness::Ordinary->value) ?? throw InvalidRoom::unknownLeakiness($this->text('leakiness')));
         $fresh = $faults->take(fn (): float => $this->flow('ventilation', 'Outdoor air'));
         $central = $faults->take(fn (): float => $this->flow('central', 'Central air'));
-        $cleaned = $faults->take(fn (): BinShares => $this->efficiency('central_grade'));
+        $cleaned = $faults->take(fn (): PerBin => $this->efficiency('central_grade'));
         $supply = $faults->take(fn (): float => $this->flow('supply', 'A supply fan'));
-        $supplied = $faults->take(fn (): BinShares => $this->efficiency('supply_grade'));
+        $supplied = $faults->take(fn (): PerBin => $this->efficiency('supply_grade'));
         $exhaust = $faults->take(fn (): float => $this->flow('exhaust', 'An exhaust fan'));
         if ($name === null || $use === null || $plan === null || $people === null || $pollutant === null || $noise === null || $outdoor === null || $leakiness === null || $fresh === null || $central === null || $cleaned === null || $supply === null || $supplied === null || $exhaust === null) {
             throw $faults->thrown();
@@ -115,11 +115,11 @@ final readonly class RoomEntry
     }
 
     /** @throws InvalidRoom */
-    private function efficiency(string $field): BinShares
+    private function efficiency(string $field): PerBin
     {
         $id = $this->text($field);
 
-        return $id === '' ? BinShares::same(0.0) : ($this->grades[$id] ?? throw InvalidRoom::unknownGrade("room.{$field}", $id, array_map(strval(...), array_keys($this->grades))))->efficiency;
+        return $id === '' ? PerBin::same(0.0) : ($this->grades[$id] ?? throw InvalidRoom::unknownGrade("room.{$field}", $id, array_map(strval(...), array_keys($this->grades))))->efficiency;
     }
 
     private function text(string $field): string

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Room;
 
-use Jornel\Core\Air\BinShares;
+use Jornel\Core\Air\PerBin;
 
 /**
  * One room's air over an interval of a certain length, as factors on what is there at its start, what is outdoors and what
@@ -13,19 +13,19 @@ use Jornel\Core\Air\BinShares;
 final readonly class RoomStep
 {
     /**
-     * @param  BinShares  $kept  of the concentration at the start, at the end
-     * @param  BinShares  $fromOutdoors  of that outdoors, at the end
-     * @param  BinShares  $fromSource  of what is set free, at the end, s/m3
-     * @param  BinShares  $meanKept  the same of the mean over the interval
-     * @param  BinShares  $meanFromSource  s/m3
+     * @param  PerBin  $kept  of the concentration at the start, at the end
+     * @param  PerBin  $fromOutdoors  of that outdoors, at the end
+     * @param  PerBin  $fromSource  of what is set free, at the end, s/m3
+     * @param  PerBin  $meanKept  the same of the mean over the interval
+     * @param  PerBin  $meanFromSource  s/m3
      */
     private function __construct(
-        public BinShares $kept,
-        public BinShares $fromOutdoors,
-        public BinShares $fromSource,
-        public BinShares $meanKept,
-        public BinShares $meanFromOutdoors,
-        public BinShares $meanFromSource,
+        public PerBin $kept,
+        public PerBin $fromOutdoors,
+        public PerBin $fromSource,
+        public PerBin $meanKept,
+        public PerBin $meanFromOutdoors,
+        public PerBin $meanFromSource,
     ) {
     }
 
@@ -39,7 +39,7 @@ final readonly class RoomStep
             $air->losses->map(fn (float $k): float => exp(-$k * $time)),
             $grown->times($air->inflow),
             $grown->scaled(1.0 / $air->volume),
-            $time > 0.0 ? $grown->scaled(1.0 / $time) : BinShares::same(1.0),
+            $time > 0.0 ? $grown->scaled(1.0 / $time) : PerBin::same(1.0),
             $meanGrown->times($air->inflow),
             $meanGrown->scaled(1.0 / $air->volume),
         );

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Room;
 
-use Jornel\Core\Air\BinShares;
+use Jornel\Core\Air\PerBin;
 
 /** The answer of one room's air to inputs that change from interval to interval: exact for each of them. */
 final readonly class Series
@@ -20,10 +20,10 @@ final readonly class Series
     }
 
     /**
-     * @param  BinShares  $start  ug/m3
-     * @param  iterable<array{float, RoomAir, BinShares, BinShares}>  $intervals  s, air, outdoors ug/m3, source ug/s
+     * @param  PerBin  $start  ug/m3
+     * @param  iterable<array{float, RoomAir, PerBin, PerBin}>  $intervals  s, air, outdoors ug/m3, source ug/s
      */
-    public static function of(BinShares $start, iterable $intervals): self
+    public static function of(PerBin $start, iterable $intervals): self
     {
         $e1 = $e2 = $e3 = $m1 = $m2 = $m3 = $steps = [];
         [$c1, $c2, $c3] = [$start->e1, $start->e2, $start->e3];
@@ -58,21 +58,21 @@ final readonly class Series
      * Concentration at the end of an interval.
      *
      * @param  int  $interval  0 to one less than their number
-     * @return BinShares ug/m3
+     * @return PerBin ug/m3
      */
-    public function end(int $interval): BinShares
+    public function end(int $interval): PerBin
     {
-        return new BinShares($this->ends[0][$interval], $this->ends[1][$interval], $this->ends[2][$interval]);
+        return new PerBin($this->ends[0][$interval], $this->ends[1][$interval], $this->ends[2][$interval]);
     }
 
     /**
      * Mean concentration over an interval.
      *
      * @param  int  $interval  0 to one less than their number
-     * @return BinShares ug/m3
+     * @return PerBin ug/m3
      */
-    public function mean(int $interval): BinShares
+    public function mean(int $interval): PerBin
     {
-        return new BinShares($this->means[0][$interval], $this->means[1][$interval], $this->means[2][$interval]);
+        return new PerBin($this->means[0][$interval], $this->means[1][$interval], $this->means[2][$interval]);
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Room;
 
-use Jornel\Core\Air\BinShares;
+use Jornel\Core\Air\PerBin;
 use Jornel\Core\Air\Pollutant;
 
 /** What must be known of a room to say what it needs and how its air clears; null where it is not known. */
@@ -27,8 +27,8 @@ interface Space
 
     public function ventilation(): Ventilation;
 
-    /** @return BinShares particles settling by themselves, 1/h */
-    public function deposition(): BinShares;
+    /** @return PerBin particles settling by themselves, 1/h */
+    public function deposition(): PerBin;
 
     /** @return float share of a unit's clean air that mixes with all of the room, above 0 */
     public function mixing(): float;

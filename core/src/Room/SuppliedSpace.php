@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Room;
 
-use Jornel\Core\Air\BinShares;
+use Jornel\Core\Air\PerBin;
 use Jornel\Core\Air\Pollutant;
 use Jornel\Core\Airflow\Output;
 
@@ -56,7 +56,7 @@ final readonly class SuppliedSpace implements Space
         return $this->ventilation;
     }
 
-    public function deposition(): BinShares
+    public function deposition(): PerBin
     {
         return $this->room->deposition();
     }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Room;
 
-use Jornel\Core\Air\BinShares;
+use Jornel\Core\Air\PerBin;
 
 /**
  * Outdoor air and central air of a room, whatever brings them.
@@ -29,22 +29,22 @@ final readonly class Ventilation
      * @param  float  $infiltration  by cracks, 1/h, zero or more
      * @param  float  $exhaust  unbalanced, m3/s
      * @param  float  $supply  filtered outdoor air that is blown in, m3/s
-     * @param  BinShares  $supplyEfficiency  of its filter, 0 to 1
+     * @param  PerBin  $supplyEfficiency  of its filter, 0 to 1
      * @param  float  $balanced  outdoor air that a building brings in and takes out, m3/s
-     * @param  BinShares  $balancedEfficiency  of its filter, 0 to 1
+     * @param  PerBin  $balancedEfficiency  of its filter, 0 to 1
      * @param  float  $recirculated  room air that central air passes through its filter, m3/s
-     * @param  BinShares  $recirculatedEfficiency  of its filter, 0 to 1
+     * @param  PerBin  $recirculatedEfficiency  of its filter, 0 to 1
      * @param  float  $penetration  of the shell, 0 to 1
      */
     public function __construct(
         public float $infiltration = self::ORDINARY,
         public float $exhaust = 0.0,
         public float $supply = 0.0,
-        public BinShares $supplyEfficiency = new BinShares(0.0, 0.0, 0.0),
+        public PerBin $supplyEfficiency = new PerBin(0.0, 0.0, 0.0),
         public float $balanced = 0.0,
-        public BinShares $balancedEfficiency = new BinShares(0.0, 0.0, 0.0),
+        public PerBin $balancedEfficiency = new PerBin(0.0, 0.0, 0.0),
         public float $recirculated = 0.0,
-        public BinShares $recirculatedEfficiency = new BinShares(0.0, 0.0, 0.0),
+        public PerBin $recirculatedEfficiency = new PerBin(0.0, 0.0, 0.0),
         public float $penetration = self::PENETRATION,
         public Reckoning $reckoning = Reckoning::Quadrature,
     ) {
@@ -54,9 +54,9 @@ final readonly class Ventilation
      * The same with outdoor air blown in besides.
      *
      * @param  float  $flow  m3/s, zero or more
-     * @param  BinShares  $caught  of it by filters, as the flow that would have carried it, m3/s
+     * @param  PerBin  $caught  of it by filters, as the flow that would have carried it, m3/s
      */
-    public function withSupply(float $flow, BinShares $caught): self
+    public function withSupply(float $flow, PerBin $caught): self
     {
         $all = $this->supply + $flow;
 
@@ -99,11 +99,11 @@ final readonly class Ventilation
      * What comes in of each bin for each unit of concentration outdoors.
      *
      * @param  float  $volume  of the room, m3
-     * @return BinShares m3/s
+     * @return PerBin m3/s
      */
-    public function inflow(float $volume): BinShares
+    public function inflow(float $volume): PerBin
     {
-        return BinShares::same($this->unfiltered($volume) * $this->penetration)
+        return PerBin::same($this->unfiltered($volume) * $this->penetration)
             ->plus($this->supplyEfficiency->map(fn (float $caught): float => (1.0 - $caught) * $this->supply))
             ->plus($this->balancedEfficiency->map(fn (float $caught): float => (1.0 - $caught) * $this->balanced));
     }
@@ -111,9 +111,9 @@ final readonly class Ventilation
     /**
      * Clean air that central air makes of room air, by bin.
      *
-     * @return BinShares m3/s
+     * @return PerBin m3/s
      */
-    public function recirculatedClean(): BinShares
+    public function recirculatedClean(): PerBin
     {
         return $this->recirculatedEfficiency->scaled($this->recirculated);
     }
@@ -122,10 +122,10 @@ final readonly class Ventilation
      * What the building itself counts towards air changes and clean air per person: fixed outdoor air, supply, and what
      * a good central filter cleans. Cracks do not count.
      *
-     * @return BinShares m3/s
+     * @return PerBin m3/s
      */
-    public function counted(): BinShares
+    public function counted(): PerBin
     {
-        return BinShares::same($this->supply + $this->balanced)->plus($this->recirculatedClean());
+        return PerBin::same($this->supply + $this->balanced)->plus($this->recirculatedClean());
     }
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Jornel\Core\Tests\Airflow;
 
 use Jornel\Core\Air\Air;
-use Jornel\Core\Air\BinShares;
+use Jornel\Core\Air\PerBin;
 use Jornel\Core\Airflow\Balance;
 use Jornel\Core\Airflow\Box;
 use Jornel\Core\Airflow\Leak;
@@ -33,7 +33,7 @@ final class BalanceTest extends TestCase
     {
         // A linear filter, Q = A dP / a with A = 0.2 m2 and a = 40 Pa s/m; a straight fan, Q = 0.5 (1 - dP / 50); no leak:
         // 0.005 dP = 0.5 - 0.01 dP, so dP = 100/3 Pa and Q = 1/6 m3/s.
-        $face = FilterFace::stacked('face-1', 'one', [new Layer(0.2, new PressureLaw(40.0, 0.0), Efficiency::rated(BinShares::same(0.5)), 2.5)]);
+        $face = FilterFace::stacked('face-1', 'one', [new Layer(0.2, new PressureLaw(40.0, 0.0), Efficiency::rated(PerBin::same(0.5)), 2.5)]);
         $balance = Balance::of(new TwoFigureCurve(0.5, 50.0, 1.0), Box::of([$face], [], Air::reference()));
 
         self::assertEqualsWithDelta([100.0 / 3.0, 1.0 / 6.0, 1.0 / 6.0, 0.0], [$balance->pressure, $balance->fanFlow, $balance->filterFlow, $balance->leakFlow], 1e-12);
@@ -44,7 +44,7 @@ final class BalanceTest extends TestCase
         // b = 100 Pa s2/m2 over 0.2 m2: Q = 0.02 sqrt(dP); a leak of 0.01 m2: Q = 0.61 x 0.01 x sqrt(2 dP / 1.2) =
         // 0.0078751 sqrt(dP); a straight fan, Q = 0.2 (1 - dP / 40): with x = sqrt(dP), 0.005 x2 + 0.0278751 x - 0.2 = 0, so
         // x = 4.12410, dP = 17.0082 Pa, 0.0824819 m3/s through the filter and 0.0324775 past it.
-        $face = FilterFace::stacked('face-1', 'one', [new Layer(0.2, new PressureLaw(0.0, 100.0), Efficiency::rated(BinShares::same(0.5)), 2.5)]);
+        $face = FilterFace::stacked('face-1', 'one', [new Layer(0.2, new PressureLaw(0.0, 100.0), Efficiency::rated(PerBin::same(0.5)), 2.5)]);
         $balance = Balance::of(new TwoFigureCurve(0.2, 40.0, 1.0), Box::of([$face], [new Leak(LeakKind::Other, 'leak', 0.01)], Air::reference()));
 
         self::assertEqualsWithDelta([17.0082, 0.0824819, 0.0324775], [$balance->pressure, $balance->filterFlow, $balance->leakFlow], 1e-4);

@@ -6,6 +6,7 @@ namespace Jornel\Core\Tests\Finder;
 
 use Brick\Math\BigDecimal;
 use Jornel\Core\Air\Air;
+use Jornel\Core\Air\Bin;
 use Jornel\Core\Airflow\Balance;
 use Jornel\Core\Airflow\Unit;
 use Jornel\Core\Finder\BalanceBound;
@@ -88,8 +89,8 @@ final class BoundsTest extends TestCase
                 foreach ($unit->speeds as $number => $speed) {
                     $most = $tight->cleanAir($balanceBound->most("{$family->code} {$number}", $ideal->curve($speed), $tight));
                     $clean = $unit->box->cleanAir(Balance::of($unit->curve($speed), $unit->box)->pressure);
-                    foreach (['e1', 'e2', 'e3'] as $bin) {
-                        self::assertLessThanOrEqual($most->{$bin} * (1.0 + 1e-9), $clean->{$bin}, "{$family->code} {$filter->id} {$speed->name}");
+                    foreach (Bin::cases() as $bin) {
+                        self::assertLessThanOrEqual($most->in($bin) * (1.0 + 1e-9), $clean->in($bin), "{$family->code} {$filter->id} {$speed->name}");
                     }
                 }
             }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Jornel\Core\Tests\Part;
 
 use Jornel\Core\Air\Air;
-use Jornel\Core\Air\BinShares;
+use Jornel\Core\Air\PerBin;
 use Jornel\Core\Part\BadRecord;
 use Jornel\Core\Part\Efficiency;
 use Jornel\Core\Part\PressureLaw;
@@ -59,7 +59,7 @@ final class FilterTest extends TestCase
     public function test_slower_air_is_caught_better_in_the_fine_bins_alone(): void
     {
         // Worked by hand: 0.5 ^ ((2.5 / 0.5)^0.4) = 0.5 ^ 1.9037 = 0.26727; 0.15 ^ (5^0.1) = 0.15 ^ 1.17462 = 0.10770.
-        $slow = Efficiency::rated(new BinShares(0.5, 0.85, 0.9))->at(0.5);
+        $slow = Efficiency::rated(new PerBin(0.5, 0.85, 0.9))->at(0.5);
 
         self::assertEqualsWithDelta(0.73273, $slow->e1, 1e-5);
         self::assertEqualsWithDelta(0.89230, $slow->e2, 1e-5);
@@ -68,28 +68,28 @@ final class FilterTest extends TestCase
 
     public function test_at_the_rating_velocity_the_rating_holds(): void
     {
-        $rated = new BinShares(0.5, 0.85, 0.9);
+        $rated = new PerBin(0.5, 0.85, 0.9);
 
         self::assertEqualsWithDelta($rated, Efficiency::rated($rated)->at(2.5), 1e-15);
     }
 
     public function test_hepa_and_the_bounds_take_no_correction(): void
     {
-        $hepa = BinShares::same(0.9995);
+        $hepa = PerBin::same(0.9995);
 
         self::assertSame($hepa, Efficiency::uncorrected($hepa)->at(0.02));
-        self::assertEquals(new BinShares(0.0, 0.3, 1.0), Efficiency::rated(new BinShares(0.0, 0.3, 1.0))->withoutCorrection()->at(0.1));
+        self::assertEquals(new PerBin(0.0, 0.3, 1.0), Efficiency::rated(new PerBin(0.0, 0.3, 1.0))->withoutCorrection()->at(0.1));
     }
 
     public function test_a_coarser_bin_is_never_caught_worse_than_a_finer_one(): void
     {
         // Grade 14 in air of 0.1 m/s: e1 = 1 - 0.25 ^ (25^0.4) = 1 - 0.25 ^ 3.62390 = 0.99342, e2 = 1 - 0.1 ^ (25^0.1) = 0.95829,
         // e3 0.95 as rated: both are raised to the finest.
-        $slow = Efficiency::rated(new BinShares(0.75, 0.90, 0.95))->at(0.1);
+        $slow = Efficiency::rated(new PerBin(0.75, 0.90, 0.95))->at(0.1);
 
         self::assertEqualsWithDelta(0.99342, $slow->e1, 1e-5);
         self::assertSame([$slow->e1, $slow->e1], [$slow->e2, $slow->e3]);
-        self::assertEquals(new BinShares(0.0, 0.0, 0.7), Efficiency::rated(new BinShares(0.0, 0.0, 0.7))->at(0.1));
+        self::assertEquals(new PerBin(0.0, 0.0, 0.7), Efficiency::rated(new PerBin(0.0, 0.0, 0.7))->at(0.1));
     }
 
     public function test_every_filter_of_the_catalogue_catches_the_coarser_better_at_any_velocity(): void

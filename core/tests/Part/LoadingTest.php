@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Tests\Part;
 
-use Jornel\Core\Air\BinShares;
+use Jornel\Core\Air\PerBin;
 use Jornel\Core\Part\Efficiency;
 use Jornel\Core\Part\Layer;
 use Jornel\Core\Part\Loading;
@@ -37,7 +37,7 @@ final class LoadingTest extends TestCase
 
     public function test_charged_media_lose_two_fifths_of_the_finest_ln_penetration(): void
     {
-        $layer = new Layer(1.0, PressureLaw::fromOnePoint(1.0, 50.0), Efficiency::rated(new BinShares(0.5, 0.85, 0.9)), 2.5);
+        $layer = new Layer(1.0, PressureLaw::fromOnePoint(1.0, 50.0), Efficiency::rated(new PerBin(0.5, 0.85, 0.9)), 2.5);
 
         // ln 0.5 x 0.6: penetration 0.6598 at the rating velocity; the other bins stay.
         self::assertEqualsWithDelta([1.0 - 0.5 ** 0.6, 0.85, 0.9], array_values((array) $layer->discharged(1.0)->efficiency->at(2.5)), 1e-12);
@@ -67,7 +67,7 @@ final class LoadingTest extends TestCase
 
     public function test_rated_values_only_and_varied_penetration(): void
     {
-        $rated = Efficiency::rated(new BinShares(0.5, 0.85, 0.9));
+        $rated = Efficiency::rated(new PerBin(0.5, 0.85, 0.9));
 
         self::assertSame([0.5, 0.85, 0.9], array_values((array) $rated->withoutCorrection()->at(0.4)));
         self::assertEqualsWithDelta(1.0 - 0.5 ** 1.2, $rated->withoutCorrection()->varied(1.2)->at(0.4)->e1, 1e-12);

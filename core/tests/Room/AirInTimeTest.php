@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Tests\Room;
 
-use Jornel\Core\Air\BinShares;
+use Jornel\Core\Air\PerBin;
 use Jornel\Core\Air\Pollutant;
 use Jornel\Core\Airflow\RatedOutput;
 use Jornel\Core\Airflow\UncertainOutput;
@@ -75,7 +75,7 @@ final class AirInTimeTest extends TestCase
 
     private static function finest(): Pollutant
     {
-        return new Pollutant('finest', 'Finest', new BinShares(1.0, 0.0, 0.0), '', null);
+        return new Pollutant('finest', 'Finest', new PerBin(1.0, 0.0, 0.0), '', null);
     }
 
     private static function rated(float $cleanAir): UncertainOutput

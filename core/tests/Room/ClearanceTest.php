@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Tests\Room;
 
-use Jornel\Core\Air\BinShares;
+use Jornel\Core\Air\PerBin;
 use Jornel\Core\Room\Clearance;
 use Jornel\Core\Room\RoomAir;
 use Jornel\Core\Sound\Sound;
@@ -26,7 +26,7 @@ final class ClearanceTest extends TestCase
     #[TestWith([50, 6, 8])]
     public function test_minutes_to_clear_are_the_published_ones(int $airChanges, int $minutes99, int $minutes999): void
     {
-        $rates = BinShares::same($airChanges / 3600.0);
+        $rates = PerBin::same($airChanges / 3600.0);
         foreach (Sample::data()->pollutants()->all as $pollutant) {
             self::assertSame($minutes99, (int) round(Clearance::time($pollutant, $rates, 0.99) / 60.0), $pollutant->id);
             self::assertSame($minutes999, (int) round(Clearance::time($pollutant, $rates, 0.999) / 60.0), $pollutant->id);
@@ -36,7 +36,7 @@ final class ClearanceTest extends TestCase
     public function test_a_mixture_clears_neither_faster_than_its_fastest_bin_nor_as_one_mean_rate(): void
     {
         $mixed = Sample::data()->pollutants()->get('shared-air');
-        $rates = new BinShares(1.0 / 3600.0, 4.0 / 3600.0, 12.0 / 3600.0);
+        $rates = new PerBin(1.0 / 3600.0, 4.0 / 3600.0, 12.0 / 3600.0);
         $time = Clearance::time($mixed, $rates, 0.99);
         $mean = log(100.0) / $mixed->weigh($rates);
 
@@ -50,7 +50,7 @@ final class ClearanceTest extends TestCase
     public function test_infiltration_and_settling_help(): void
     {
         // Worked by hand: 0.1 m3/s in 189 m3 is 1.90476 air changes; with 0.5 and 0.39 1/h that is 2.79476 1/h for the finest.
-        $rates = RoomAir::of(Sample::room(), BinShares::same(0.1))->losses;
+        $rates = RoomAir::of(Sample::room(), PerBin::same(0.1))->losses;
 
         self::assertEqualsWithDelta(2.79476 / 3600.0, $rates->e1, 1e-8);
         self::assertEqualsWithDelta((1.90476 + 0.5 + 4.0) / 3600.0, $rates->e3, 1e-8);

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Tests\Room;
 
-use Jornel\Core\Air\BinShares;
+use Jornel\Core\Air\PerBin;
 use Jornel\Core\Airflow\Output;
 use Jornel\Core\Airflow\RatedOutput;
 use Jornel\Core\Airflow\UncertainOutput;
@@ -24,11 +24,11 @@ final class JudgementTest extends TestCase
     {
         // 100 m3: five air changes ask 0.138889 m3/s; 0.05 of it the building gives.
         $room = new Enclosure(100.0, Sample::data()->pollutants()->get('cadr-smoke'), 40.0, 2.5, 10, Sample::data()->occupancies()->get('office'), new Ventilation(balanced: 0.05));
-        $judge = fn (string $id): Judgement => self::judge($id, $room, BinShares::same(0.04), 2);
+        $judge = fn (string $id): Judgement => self::judge($id, $room, PerBin::same(0.04), 2);
 
         self::assertEqualsWithDelta([0.138889, 0.08, 0.05], [$judge('air-changes-5')->asks, $judge('air-changes-5')->purifier, $judge('air-changes-5')->building], 1e-6);
         self::assertFalse($judge('air-changes-5')->isReached());
-        self::assertSame(3, self::needed('air-changes-5', $room, BinShares::same(0.04)));
+        self::assertSame(3, self::needed('air-changes-5', $room, PerBin::same(0.04)));
         self::assertSame(0.05, $judge('per-person')->building);
         self::assertSame(0.0, $judge('room-size')->building);
     }
@@ -36,11 +36,11 @@ final class JudgementTest extends TestCase
     public function test_holding_a_concentration_asks_for_more_where_the_filter_is_coarse(): void
     {
         $room = new Enclosure(100.0, Sample::data()->pollutants()->get('wildfire-pm25'), outdoor: 80.0);
-        $fine = self::needed('hold-9', $room, new BinShares(0.1, 0.1, 0.1));
+        $fine = self::needed('hold-9', $room, new PerBin(0.1, 0.1, 0.1));
 
         self::assertNotNull($fine);
-        self::assertGreaterThan($fine, self::needed('hold-9', $room, new BinShares(0.02, 0.08, 0.1)));
-        self::assertNull(self::needed('hold-9', $room, new BinShares(0.0, 0.0, 0.0)));
+        self::assertGreaterThan($fine, self::needed('hold-9', $room, new PerBin(0.02, 0.08, 0.1)));
+        self::assertNull(self::needed('hold-9', $room, new PerBin(0.0, 0.0, 0.0)));
         self::assertSame('Hold 12 µg/m³ or less', Sample::data()->targets()->get('hold-12')->name());
     }
 
@@ -48,8 +48,8 @@ final class JudgementTest extends TestCase
     {
         $room = new Enclosure(300.0, Sample::data()->pollutants()->get('shared-air'), outdoor: 40.0);
         foreach (['hold-9', 'clear-90-in-30', 'air-changes-6'] as $id) {
-            $judge = fn (int $units): Judgement => self::judge($id, $room, new BinShares(0.03, 0.05, 0.06), $units);
-            $needed = (int) self::needed($id, $room, new BinShares(0.03, 0.05, 0.06));
+            $judge = fn (int $units): Judgement => self::judge($id, $room, new PerBin(0.03, 0.05, 0.06), $units);
+            $needed = (int) self::needed($id, $room, new PerBin(0.03, 0.05, 0.06));
             self::assertTrue($judge($needed)->isReached(), $id);
             self::assertFalse($judge($needed - 1)->isReached(), $id);
         }
@@ -60,7 +60,7 @@ final class JudgementTest extends TestCase
         // 100 m3: five air changes ask 0.138889 m3/s. Of 0.04 each it takes four; beside 0.1 there, one; beside 0.2, one.
         $room = new Enclosure(100.0, Sample::data()->pollutants()->get('cadr-smoke'));
         $needed = fn (float $there): ?int => Judgement::needed(
-            Sample::data()->targets()->get('air-changes-5'), $room, Output::recirculating(BinShares::same($there)), Output::recirculating(BinShares::same(0.04)),
+            Sample::data()->targets()->get('air-changes-5'), $room, Output::recirculating(PerBin::same($there)), Output::recirculating(PerBin::same(0.04)),
         );
 
         self::assertSame([4, 1, 1], [$needed(0.0), $needed(0.1), $needed(0.2)]);
@@ -103,12 +103,12 @@ final class JudgementTest extends TestCase
         self::assertSame(0.0, self::asked('air-changes-5', $room, UncertainOutput::none()));
     }
 
-    private static function judge(string $id, Space $room, BinShares $clean, int $units): Judgement
+    private static function judge(string $id, Space $room, PerBin $clean, int $units): Judgement
     {
         return Judgement::of(Sample::data()->targets()->get($id), $room, Output::recirculating($clean)->times((float) $units));
     }
 
-    private static function needed(string $id, Space $room, BinShares $one): ?int
+    private static function needed(string $id, Space $room, PerBin $one): ?int
     {
         return Judgement::needed(Sample::data()->targets()->get($id), $room, Output::none(), Output::recirculating($one));
     }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Tests\Room;
 
-use Jornel\Core\Air\BinShares;
+use Jornel\Core\Air\PerBin;
 use Jornel\Core\Air\Pollutant;
 use Jornel\Core\Room\Enclosure;
 use Jornel\Core\Room\NeededOutput;
@@ -20,17 +20,17 @@ final class RoomAirTest extends TestCase
     public function test_the_steady_level_by_hand(): void
     {
         // 100 m3, 0.5 + 0.39 1/h and 0.1 m3/s (3.6 1/h) against 50 ug/m3 outdoors: 0.5 x 50 / 4.49 = 5.568.
-        $air = RoomAir::of(self::room(), BinShares::same(0.1));
+        $air = RoomAir::of(self::room(), PerBin::same(0.1));
 
-        self::assertEqualsWithDelta(5.5679, $air->steady(BinShares::same(50.0), BinShares::same(0.0))->e1, 1e-4);
+        self::assertEqualsWithDelta(5.5679, $air->steady(PerBin::same(50.0), PerBin::same(0.0))->e1, 1e-4);
         // With 1 ug/s set free as well: 36 ug/m3 an hour more.
-        self::assertEqualsWithDelta((25.0 + 36.0) / 4.49, $air->steady(BinShares::same(50.0), BinShares::same(1.0))->e1, 1e-9);
+        self::assertEqualsWithDelta((25.0 + 36.0) / 4.49, $air->steady(PerBin::same(50.0), PerBin::same(1.0))->e1, 1e-9);
     }
 
     public function test_two_half_steps_are_one_and_the_mean_is_what_the_steps_say(): void
     {
-        $air = RoomAir::of(self::room(), new BinShares(0.05, 0.07, 0.09));
-        [$now, $outdoor, $source] = [new BinShares(80.0, 20.0, 5.0), BinShares::same(30.0), BinShares::same(2.0)];
+        $air = RoomAir::of(self::room(), new PerBin(0.05, 0.07, 0.09));
+        [$now, $outdoor, $source] = [new PerBin(80.0, 20.0, 5.0), PerBin::same(30.0), PerBin::same(2.0)];
         $whole = $air->after($now, $outdoor, $source, 1800.0);
         $half = $air->after($air->after($now, $outdoor, $source, 900.0), $outdoor, $source, 900.0);
 
@@ -45,22 +45,22 @@ final class RoomAirTest extends TestCase
 
     public function test_a_sealed_room_without_settling_keeps_and_gathers(): void
     {
-        $sealed = new Enclosure(100.0, self::smoke(), ventilation: new Ventilation(0.0), deposition: BinShares::same(0.0));
-        $air = RoomAir::of($sealed, BinShares::same(0.0));
+        $sealed = new Enclosure(100.0, self::smoke(), ventilation: new Ventilation(0.0), deposition: PerBin::same(0.0));
+        $air = RoomAir::of($sealed, PerBin::same(0.0));
 
-        self::assertEqualsWithDelta(10.0 + 2.0 * 600.0 / 100.0, $air->after(BinShares::same(10.0), BinShares::same(0.0), BinShares::same(2.0), 600.0)->e1, 1e-9);
-        self::assertEqualsWithDelta(10.0 + 6.0, $air->mean(BinShares::same(10.0), BinShares::same(0.0), BinShares::same(2.0), 600.0)->e1, 1e-9);
-        self::assertInfinite($air->steady(BinShares::same(0.0), BinShares::same(2.0))->e1);
+        self::assertEqualsWithDelta(10.0 + 2.0 * 600.0 / 100.0, $air->after(PerBin::same(10.0), PerBin::same(0.0), PerBin::same(2.0), 600.0)->e1, 1e-9);
+        self::assertEqualsWithDelta(10.0 + 6.0, $air->mean(PerBin::same(10.0), PerBin::same(0.0), PerBin::same(2.0), 600.0)->e1, 1e-9);
+        self::assertInfinite($air->steady(PerBin::same(0.0), PerBin::same(2.0))->e1);
     }
 
     public function test_a_series_goes_on_from_interval_to_interval(): void
     {
-        $off = RoomAir::of(self::room(), BinShares::same(0.0));
-        $on = RoomAir::of(self::room(), BinShares::same(0.2));
-        $outdoor = BinShares::same(100.0);
-        $series = Series::of(BinShares::same(0.0), [[3600.0, $off, $outdoor, BinShares::same(0.0)], [3600.0, $on, $outdoor, BinShares::same(0.0)]]);
+        $off = RoomAir::of(self::room(), PerBin::same(0.0));
+        $on = RoomAir::of(self::room(), PerBin::same(0.2));
+        $outdoor = PerBin::same(100.0);
+        $series = Series::of(PerBin::same(0.0), [[3600.0, $off, $outdoor, PerBin::same(0.0)], [3600.0, $on, $outdoor, PerBin::same(0.0)]]);
 
-        self::assertEqualsWithDelta($on->after($series->end(0), $outdoor, BinShares::same(0.0), 3600.0)->e1, $series->end(1)->e1, 1e-12);
+        self::assertEqualsWithDelta($on->after($series->end(0), $outdoor, PerBin::same(0.0), 3600.0)->e1, $series->end(1)->e1, 1e-12);
         self::assertSame(2, $series->count());
         self::assertGreaterThan($series->mean(1)->e1, $series->mean(0)->e1);
     }
@@ -75,7 +75,7 @@ final class RoomAirTest extends TestCase
     public function test_a_filtered_supply_pushes_the_cracks_back(): void
     {
         // Total sqrt(Qi2 + Qs2), of which Qs has passed a filter that catches 0.85 of e2.
-        $air = new Ventilation(0.5, supply: 0.05, supplyEfficiency: new BinShares(0.5, 0.85, 0.9));
+        $air = new Ventilation(0.5, supply: 0.05, supplyEfficiency: new PerBin(0.5, 0.85, 0.9));
         $total = sqrt((50.0 / 3600.0) ** 2 + 0.05 ** 2);
 
         self::assertEqualsWithDelta($total, $air->outdoor(100.0), 1e-12);
@@ -93,8 +93,8 @@ final class RoomAirTest extends TestCase
 
     public function test_central_air_cleans_and_brings_outdoor_air(): void
     {
-        $air = new Ventilation(0.0, balanced: 0.02, balancedEfficiency: BinShares::same(0.5), recirculated: 0.3, recirculatedEfficiency: new BinShares(0.2, 0.65, 0.85));
-        $room = RoomAir::of(new Enclosure(100.0, self::smoke(), ventilation: $air, deposition: BinShares::same(0.0)), BinShares::same(0.0));
+        $air = new Ventilation(0.0, balanced: 0.02, balancedEfficiency: PerBin::same(0.5), recirculated: 0.3, recirculatedEfficiency: new PerBin(0.2, 0.65, 0.85));
+        $room = RoomAir::of(new Enclosure(100.0, self::smoke(), ventilation: $air, deposition: PerBin::same(0.0)), PerBin::same(0.0));
 
         self::assertEqualsWithDelta((0.02 + 0.3 * 0.2) / 100.0, $room->losses->e1, 1e-15);
         self::assertEqualsWithDelta(0.01 / 100.0, $room->inflow->e1, 1e-15);
@@ -107,17 +107,17 @@ final class RoomAirTest extends TestCase
         $room = new Enclosure(100.0, self::smoke(), outdoor: 60.0, mixing: 0.8);
         $closed = 100.0 * (30.0 / 10.0 - 0.89) / 3600.0 / 0.8;
 
-        self::assertEqualsWithDelta($closed, NeededOutput::toHold($room, BinShares::same(1.0), 10.0), 1e-12);
-        self::assertSame(0.0, NeededOutput::toHold($room, BinShares::same(1.0), 59.0));
-        self::assertNull(NeededOutput::toHold(new Enclosure(100.0, self::smoke()), BinShares::same(1.0), 10.0));
-        self::assertNull(NeededOutput::toHold($room, new BinShares(0.0, 1.0, 1.0), 10.0), 'a filter that catches nothing of it never holds it');
+        self::assertEqualsWithDelta($closed, NeededOutput::toHold($room, PerBin::same(1.0), 10.0), 1e-12);
+        self::assertSame(0.0, NeededOutput::toHold($room, PerBin::same(1.0), 59.0));
+        self::assertNull(NeededOutput::toHold(new Enclosure(100.0, self::smoke()), PerBin::same(1.0), 10.0));
+        self::assertNull(NeededOutput::toHold($room, new PerBin(0.0, 1.0, 1.0), 10.0), 'a filter that catches nothing of it never holds it');
     }
 
     public function test_needed_output_of_a_mixture_holds_and_clears_what_was_asked(): void
     {
         $mixed = Sample::data()->pollutants()->get('shared-air');
         $room = new Enclosure(100.0, $mixed, outdoor: 60.0, source: 1.0);
-        $spectrum = new BinShares(0.6, 0.9, 0.95);
+        $spectrum = new PerBin(0.6, 0.9, 0.95);
         $needed = NeededOutput::toHold($room, $spectrum, 8.0);
         self::assertNotNull($needed);
         $clean = $spectrum->scaled($needed / $mixed->weigh($spectrum));

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Tests\Room;
 
-use Jornel\Core\Air\BinShares;
+use Jornel\Core\Air\PerBin;
 use Jornel\Core\Fault\InvalidEntries;
 use Jornel\Core\Ledger\TargetAsk;
 use Jornel\Core\Quantity\System;
@@ -154,7 +154,7 @@ final class RoomTest extends TestCase
 
         // 30 x 20 x 9 ft by five changes an hour is 450 cfm. Grade 13 catches 50, 85, 90 per cent (ANSI/ASHRAE 52.2-2017).
         self::assertEqualsWithDelta(450.0, ($ask->asks ?? 0.0) / self::CFM, 1e-4);
-        $caught = $room->pollutant()->weigh(new BinShares(0.50, 0.85, 0.90));
+        $caught = $room->pollutant()->weigh(new PerBin(0.50, 0.85, 0.90));
         self::assertEqualsWithDelta(120.0 + 300.0 * $caught, $ask->building / self::CFM, 1e-4);
         self::assertEqualsWithDelta(330.0 - 300.0 * $caught, ($ask->remains() ?? 0.0) / self::CFM, 1e-4);
     }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Room\Target;
 
-use Jornel\Core\Air\BinShares;
+use Jornel\Core\Air\PerBin;
 use Jornel\Core\Air\Pollutant;
 use Jornel\Core\Airflow\Output;
 use Jornel\Core\Quantity\Display;
@@ -42,12 +42,12 @@ final readonly class AirChanges implements Target
         return $room->pollutant();
     }
 
-    public function asks(Space $room, ?BinShares $spectrum = null): float
+    public function asks(Space $room, ?PerBin $spectrum = null): float
     {
         return $this->perHour * $room->volume() / 3600.0;
     }
 
-    public function sum(Space $room, float $asks, ?BinShares $spectrum = null): Sum
+    public function sum(Space $room, float $asks, ?PerBin $spectrum = null): Sum
     {
         $number = sprintf('%g', $this->perHour);
 

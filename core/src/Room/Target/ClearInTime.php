@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Room\Target;
 
-use Jornel\Core\Air\BinShares;
+use Jornel\Core\Air\PerBin;
 use Jornel\Core\Air\Pollutant;
 use Jornel\Core\Airflow\Output;
 use Jornel\Core\Quantity\Display;
@@ -33,14 +33,14 @@ final readonly class ClearInTime implements Target
         return $room->pollutant();
     }
 
-    public function asks(Space $room, ?BinShares $spectrum = null): ?float
+    public function asks(Space $room, ?PerBin $spectrum = null): ?float
     {
-        return NeededOutput::toClear($room, $spectrum ?? BinShares::same(1.0), $this->share, $this->time);
+        return NeededOutput::toClear($room, $spectrum ?? PerBin::same(1.0), $this->share, $this->time);
     }
 
-    public function sum(Space $room, float $asks, ?BinShares $spectrum = null): Sum
+    public function sum(Space $room, float $asks, ?PerBin $spectrum = null): Sum
     {
-        $left = RoomAir::of($room, NeededOutput::ofSpectrum($room->pollutant(), $spectrum ?? BinShares::same(1.0), $asks))->left($room->pollutant(), $this->time);
+        $left = RoomAir::of($room, NeededOutput::ofSpectrum($room->pollutant(), $spectrum ?? PerBin::same(1.0), $asks))->left($room->pollutant(), $this->time);
 
         return new Sum("share left = {$left->letters}", Sentence::of('%s = %s, at %s', $left->filled, sprintf('%.4g', 1.0 - $this->share), [Display::Flow, $asks]));
     }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Room\Target;
 
-use Jornel\Core\Air\BinShares;
+use Jornel\Core\Air\PerBin;
 use Jornel\Core\Air\Pollutant;
 use Jornel\Core\Airflow\Output;
 use Jornel\Core\Quantity\Display;
@@ -30,14 +30,14 @@ final readonly class Concentration implements Target
         return $room->pollutant();
     }
 
-    public function asks(Space $room, ?BinShares $spectrum = null): ?float
+    public function asks(Space $room, ?PerBin $spectrum = null): ?float
     {
-        return NeededOutput::toHold($room, $spectrum ?? BinShares::same(1.0), $this->level);
+        return NeededOutput::toHold($room, $spectrum ?? PerBin::same(1.0), $this->level);
     }
 
-    public function sum(Space $room, float $asks, ?BinShares $spectrum = null): Sum
+    public function sum(Space $room, float $asks, ?PerBin $spectrum = null): Sum
     {
-        $clean = NeededOutput::ofSpectrum($room->pollutant(), $spectrum ?? BinShares::same(1.0), $asks);
+        $clean = NeededOutput::ofSpectrum($room->pollutant(), $spectrum ?? PerBin::same(1.0), $asks);
         $held = RoomAir::of($room, $clean)->held($room->pollutant(), $room->outdoor() ?? 0.0, $room->source());
         $level = NeededOutput::steady($room, $clean, $room->outdoor() ?? 0.0);
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Room\Target;
 
-use Jornel\Core\Air\BinShares;
+use Jornel\Core\Air\PerBin;
 use Jornel\Core\Air\Pollutant;
 use Jornel\Core\Airflow\Output;
 use Jornel\Core\Quantity\Display;
@@ -38,7 +38,7 @@ final readonly class FloorArea implements Target
         return $this->smoke;
     }
 
-    public function asks(Space $room, ?BinShares $spectrum = null): ?float
+    public function asks(Space $room, ?PerBin $spectrum = null): ?float
     {
         $area = $room->floorArea();
         $scale = $this->scale($room);
@@ -46,7 +46,7 @@ final readonly class FloorArea implements Target
         return $area === null || $scale === null ? null : UnitOfMeasure::CubicFootPerMinute->toSi($this->cfmPerSquareFoot * UnitOfMeasure::SquareFoot->fromSi($area) * $scale);
     }
 
-    public function sum(Space $room, float $asks, ?BinShares $spectrum = null): Sum
+    public function sum(Space $room, float $asks, ?PerBin $spectrum = null): Sum
     {
         $area = $room->floorArea() ?? 0.0;
         $scale = $this->scale($room) ?? 1.0;

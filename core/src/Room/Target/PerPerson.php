@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Room\Target;
 
-use Jornel\Core\Air\BinShares;
+use Jornel\Core\Air\PerBin;
 use Jornel\Core\Air\Pollutant;
 use Jornel\Core\Airflow\Output;
 use Jornel\Core\Quantity\Display;
@@ -30,7 +30,7 @@ final readonly class PerPerson implements Target
         return $this->sharedAir;
     }
 
-    public function asks(Space $room, ?BinShares $spectrum = null): ?float
+    public function asks(Space $room, ?PerBin $spectrum = null): ?float
     {
         $people = $room->people();
         $occupancy = $room->occupancy();
@@ -38,7 +38,7 @@ final readonly class PerPerson implements Target
         return $people === null || $people === 0 || $occupancy === null ? null : $people * $occupancy->cleanAirPerPerson;
     }
 
-    public function sum(Space $room, float $asks, ?BinShares $spectrum = null): Sum
+    public function sum(Space $room, float $asks, ?PerBin $spectrum = null): Sum
     {
         return new Sum('people × clean air for each', Sentence::of(
             '%s × %s = %s', $room->people() ?? 0, [Display::FineFlow, $room->occupancy()->cleanAirPerPerson ?? 0.0], [Display::Flow, $asks],

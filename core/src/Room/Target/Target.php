@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Room\Target;
 
-use Jornel\Core\Air\BinShares;
+use Jornel\Core\Air\PerBin;
 use Jornel\Core\Air\Pollutant;
 use Jornel\Core\Airflow\Output;
 use Jornel\Core\Quantity\Sum;
@@ -26,19 +26,19 @@ interface Target
     /**
      * Clean air that it asks for, of the kind that it judges.
      *
-     * @param  BinShares|null  $spectrum  clean air of the unit that is judged, by bin, of which only the proportions
+     * @param  PerBin|null  $spectrum  clean air of the unit that is judged, by bin, of which only the proportions
      *                                    count; null for one that cleans every bin alike
      * @return float|null m3/s; null where it has nothing to say about the room
      */
-    public function asks(Space $room, ?BinShares $spectrum = null): ?float;
+    public function asks(Space $room, ?PerBin $spectrum = null): ?float;
 
     /**
      * How what it asks for is worked out, or how it comes out that it is just enough.
      *
      * @param  float  $asks  what it asks for, finite, m3/s
-     * @param  BinShares|null  $spectrum  as above
+     * @param  PerBin|null  $spectrum  as above
      */
-    public function sum(Space $room, float $asks, ?BinShares $spectrum = null): Sum;
+    public function sum(Space $room, float $asks, ?PerBin $spectrum = null): Sum;
 
     /**
      * Clean air of purifiers that counts towards it, of the kind that it judges.

@@ -9,7 +9,7 @@ namespace Jornel\Core\Air;
  *
  * Source of the bins: ANSI/ASHRAE Standard 52.2-2017.
  */
-final readonly class BinShares
+final readonly class PerBin
 {
     public function __construct(public float $e1, public float $e2, public float $e3)
     {
@@ -24,6 +24,12 @@ final readonly class BinShares
     public static function of(array $values): self
     {
         return new self((float) $values[0], (float) $values[1], (float) $values[2]);
+    }
+
+    /** @param  callable(Bin): float  $figure */
+    public static function each(callable $figure): self
+    {
+        return new self($figure(Bin::E1), $figure(Bin::E2), $figure(Bin::E3));
     }
 
     /** @param  callable(float): float  $change */
@@ -47,14 +53,19 @@ final readonly class BinShares
         return new self($this->e1 * $factor, $this->e2 * $factor, $this->e3 * $factor);
     }
 
-    /** @param  'e1'|'e2'|'e3'  $bin */
-    public function in(string $bin): float
+    public function in(Bin $bin): float
     {
         return match ($bin) {
-            'e1' => $this->e1,
-            'e2' => $this->e2,
-            'e3' => $this->e3,
+            Bin::E1 => $this->e1,
+            Bin::E2 => $this->e2,
+            Bin::E3 => $this->e3,
         };
+    }
+
+    /** @return array{e1: float, e2: float, e3: float} as the open formats name them */
+    public function toArray(): array
+    {
+        return ['e1' => $this->e1, 'e2' => $this->e2, 'e3' => $this->e3];
     }
 
     public function sum(): float

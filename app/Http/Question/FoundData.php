@@ -6,8 +6,8 @@ use App\Http\Shared\ChoicesData;
 use App\Http\Shared\Shown;
 use Jornel\Core\Finder\Axis;
 use Jornel\Core\Finder\Found;
-use Jornel\Core\Finder\Measures;
 use Jornel\Core\Quantity\Display;
+use Jornel\Core\Quantity\Money;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(schema: 'Found', description: 'A build that reaches the goal, at one speed')]
@@ -52,7 +52,7 @@ final readonly class FoundData
             Shown::of(Display::Share, $found->share),
             Shown::of(Display::Chance, $found->chance),
             Shown::of(Display::Level, $measures->level),
-            (string) Measures::money($measures->firstCost), (string) Measures::money($measures->totalCost()), (string) Measures::money($measures->running),
+            (string) Money::ofHundredths($measures->firstCost), (string) Money::ofHundredths($measures->totalCost()), (string) Money::ofHundredths($measures->running),
             Shown::of(Display::Area, $measures->footprint),
             Shown::of(Display::RoomLength, $measures->height),
             Shown::of(Display::Power, $measures->power),

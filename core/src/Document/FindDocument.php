@@ -19,6 +19,7 @@ use Jornel\Core\Finder\SearchProblem;
 use Jornel\Core\Finder\SearchResult;
 use Jornel\Core\Finder\Wish;
 use Jornel\Core\Part\Record;
+use Jornel\Core\Quantity\Money;
 use Jornel\Core\Quantity\System;
 
 /** Which builds reach the goal of a room within limits: those that no other beats, the best at each thing, what binds. */
@@ -120,8 +121,8 @@ final readonly class FindDocument implements Document
                 'share_of_goal' => $found->share,
                 'chance' => $found->chance,
                 'level_at_seat_dba' => $measures->level,
-                'first_cost' => number_format($measures->firstCost / 100.0, 2, '.', ''),
-                'running_cost' => number_format($measures->running / 100.0, 2, '.', ''),
+                'first_cost' => (string) Money::ofHundredths($measures->firstCost),
+                'running_cost' => (string) Money::ofHundredths($measures->running),
                 'total_cost' => number_format($measures->totalCost() / 100.0, 2, '.', ''),
                 'footprint_m2' => $measures->footprint,
                 'height_m' => $measures->height,

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Finder;
 
-use Brick\Math\BigDecimal;
 use Jornel\Core\Measure\Measure;
 use LogicException;
 
@@ -63,12 +62,6 @@ final readonly class Measures
     public function totalCost(): int
     {
         return $this->firstCost + $this->running;
-    }
-
-    /** Hundredths as money. */
-    public static function money(int $hundredths): BigDecimal
-    {
-        return BigDecimal::ofUnscaledValue($hundredths, 2);
     }
 
     /** @return float in the unit of that measure; of those that are known before the air is balanced */

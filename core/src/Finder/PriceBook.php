@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Finder;
 
-use Brick\Math\BigDecimal;
-use Brick\Math\RoundingMode;
 use Jornel\Core\Kit\Economy;
 use Jornel\Core\Kit\PackMix;
 use Jornel\Core\Kit\RunningCost;
@@ -14,8 +12,9 @@ use Jornel\Core\Part\BadRecord;
 use Jornel\Core\Part\Fan;
 use Jornel\Core\Part\Filter;
 use Jornel\Core\Part\Material;
+use Jornel\Core\Quantity\Money;
 
-/** Prices of pieces in hundredths of money, each worked out once. */
+/** Prices of pieces, each worked out once; in whole hundredths of money, because a search adds up millions of them. */
 final class PriceBook
 {
     /** @var array<string, array<int, int>> by part and pieces */
@@ -34,7 +33,7 @@ final class PriceBook
     /** The cheapest whole packs, nothing from stock. */
     public function refill(Fan|Filter|Material $part, int $pieces): int
     {
-        return $this->packs[$part->id][$pieces] ??= self::hundredths(PackMix::cheapest($part->packs === [] ? throw BadRecord::missing('packs') : $part->packs, $pieces)->price);
+        return $this->packs[$part->id][$pieces] ??= PackMix::cheapest($part->packs === [] ? throw BadRecord::missing('packs') : $part->packs, $pieces)->price->hundredths;
     }
 
     /** What must be bought of so many pieces, as if no other line took from the same stock: the least it can be. */
@@ -97,17 +96,12 @@ final class PriceBook
     /** Energy over the years that are compared. */
     public function energy(float $watts): int
     {
-        return $this->energy[(string) $watts] ??= self::hundredths(RunningCost::from(BigDecimal::zero(), BigDecimal::zero(), $watts, $this->economy)->total);
+        return $this->energy[(string) $watts] ??= RunningCost::from(Money::none(), Money::none(), $watts, $this->economy)->total->hundredths;
     }
 
     /** Filters and energy over the years that are compared. */
     public function running(int $change, int $energy): int
     {
         return $this->economy->changes * $change + $energy;
-    }
-
-    private static function hundredths(BigDecimal $money): int
-    {
-        return $money->toScale(2, RoundingMode::HALF_UP)->getUnscaledValue()->toInt();
     }
 }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Kit;
 
-use Brick\Math\BigDecimal;
 use Jornel\Core\Part\Pack;
+use Jornel\Core\Quantity\Money;
 
 /** The cheapest whole packs that hold at least so many pieces; of equally cheap ones, those with the least left over. */
 final readonly class PackMix
@@ -14,7 +14,7 @@ final readonly class PackMix
      * @param  list<array{pack: Pack, times: int}>  $packs
      * @param  int  $leftOver  pieces more than needed
      */
-    private function __construct(public array $packs, public BigDecimal $price, public int $leftOver)
+    private function __construct(public array $packs, public Money $price, public int $leftOver)
     {
     }
 
@@ -26,9 +26,9 @@ final readonly class PackMix
      */
     public static function cheapest(array $packs, int $needed): self
     {
-        [$prices, $scale] = self::wholePrices($packs);
+        $prices = array_map(fn (Pack $pack): int => $pack->price->hundredths, $packs);
         $most = $needed + max(array_map(fn (Pack $pack): int => $pack->count, $packs)) - 1;
-        /** @var array<int, int> $best price by pieces */
+        /** @var array<int, int> $best price by pieces, hundredths */
         $best = [0 => 0];
         /** @var array<int, int> $last pack that came last, by pieces */
         $last = [];
@@ -56,7 +56,7 @@ final readonly class PackMix
 
         return new self(
             array_map(fn (int $index, int $count): array => ['pack' => $packs[$index], 'times' => $count], array_keys($times), array_values($times)),
-            BigDecimal::ofUnscaledValue($best[$chosen] ?? 0, $scale)->toScale(2),
+            Money::ofHundredths($best[$chosen] ?? 0),
             $chosen - $needed,
         );
     }
@@ -65,18 +65,5 @@ final readonly class PackMix
     public function text(): string
     {
         return implode(' + ', array_map(fn (array $pack): string => "{$pack['times']} × pack of {$pack['pack']->count}", $this->packs));
-    }
-
-    /**
-     * Prices in whole numbers of their smallest part.
-     *
-     * @param  non-empty-list<Pack>  $packs
-     * @return array{non-empty-list<int>, int} and the decimals that they have
-     */
-    private static function wholePrices(array $packs): array
-    {
-        $scale = max(2, ...array_map(fn (Pack $pack): int => $pack->price->getScale(), $packs));
-
-        return [array_map(fn (Pack $pack): int => $pack->price->toScale($scale)->getUnscaledValue()->toInt(), $packs), $scale];
     }
 }

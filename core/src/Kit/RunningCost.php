@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Jornel\Core\Kit;
 
 use Brick\Math\BigDecimal;
-use Brick\Math\RoundingMode;
 use Jornel\Core\Numeric\Ratio;
 use Jornel\Core\Part\BoughtPurifier;
+use Jornel\Core\Quantity\Money;
 
 /** First cost, filters and energy over a span of years. */
 final readonly class RunningCost
@@ -15,18 +15,18 @@ final readonly class RunningCost
     private const DAYS_IN_A_YEAR = 365.25;
 
     /**
-     * @param  BigDecimal  $change  one change of all filters
-     * @param  BigDecimal  $filters  all changes within the span
+     * @param  Money  $change  one change of all filters
+     * @param  Money  $filters  all changes within the span
      * @param  float  $energy  kWh over the span
      */
     private function __construct(
         public Economy $economy,
-        public BigDecimal $first,
-        public BigDecimal $change,
-        public BigDecimal $filters,
+        public Money $first,
+        public Money $change,
+        public Money $filters,
         public float $energy,
-        public BigDecimal $energyCost,
-        public BigDecimal $total,
+        public Money $energyCost,
+        public Money $total,
     ) {
     }
 
@@ -36,7 +36,7 @@ final readonly class RunningCost
         return self::from($list->firstCost(), $list->changeCost(), $watts, $economy);
     }
 
-    public static function from(BigDecimal $first, BigDecimal $change, float $watts, Economy $economy): self
+    public static function from(Money $first, Money $change, float $watts, Economy $economy): self
     {
         return self::over($first, $change, $economy->changes, $watts, $economy);
     }
@@ -48,7 +48,7 @@ final readonly class RunningCost
      */
     public static function ofBought(BoughtPurifier $purifier, int $count, Economy $economy): self
     {
-        $of = fn (?BigDecimal $price): BigDecimal => ($price ?? BigDecimal::zero())->multipliedBy($count)->toScale(2);
+        $of = fn (?Money $price): Money => ($price ?? Money::none())->times($count);
 
         return self::over($of($purifier->price), $of($purifier->refill), $purifier->refills($economy->years), $count * ($purifier->watts ?? 0.0), $economy);
     }
@@ -62,13 +62,13 @@ final readonly class RunningCost
         );
     }
 
-    private static function over(BigDecimal $first, BigDecimal $change, int $changes, float $watts, Economy $economy): self
+    private static function over(Money $first, Money $change, int $changes, float $watts, Economy $economy): self
     {
         $energy = $watts / 1000.0 * $economy->hoursPerDay * self::DAYS_IN_A_YEAR * $economy->years;
-        $energyCost = $economy->tariff->multipliedBy(BigDecimal::of(sprintf('%.6f', $energy)))->toScale(2, RoundingMode::HALF_UP);
-        $filters = $change->multipliedBy($changes)->toScale(2);
+        $energyCost = Money::rounded($economy->tariff->multipliedBy(BigDecimal::of(sprintf('%.6f', $energy))));
+        $filters = $change->times($changes);
 
-        return new self($economy, $first, $change, $filters, $energy, $energyCost, $first->plus($filters)->plus($energyCost)->toScale(2));
+        return new self($economy, $first, $change, $filters, $energy, $energyCost, $first->plus($filters)->plus($energyCost));
     }
 
     /**
@@ -83,8 +83,8 @@ final readonly class RunningCost
     }
 
     /** Money for a room and a year. */
-    public function perYear(): BigDecimal
+    public function perYear(): Money
     {
-        return $this->total->dividedBy(BigDecimal::of(sprintf('%.4f', $this->economy->years)), 2, RoundingMode::HALF_UP);
+        return $this->total->over($this->economy->years);
     }
 }

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Kit;
 
-use Brick\Math\BigDecimal;
 use Jornel\Core\Part\Catalogue;
 use Jornel\Core\Part\Material;
 use Jornel\Core\Part\UnknownPart;
 use Jornel\Core\Quantity\Display;
+use Jornel\Core\Quantity\Money;
 use Jornel\Core\Quantity\System;
 use Jornel\Core\Shape\Assembly;
 use Jornel\Core\Shape\Design;
@@ -76,13 +76,13 @@ final readonly class ShoppingList
     }
 
     /** What is bought for it, in whole packs. */
-    public function firstCost(): BigDecimal
+    public function firstCost(): Money
     {
         return self::sum(array_map(fn (ShoppingLine $line): PackMix => $line->packs, $this->lines));
     }
 
     /** One change of all filters, in whole packs; those are bought. */
-    public function changeCost(): BigDecimal
+    public function changeCost(): Money
     {
         return self::sum(array_map(
             fn (ShoppingLine $line): PackMix => $line->allBought(),
@@ -91,9 +91,9 @@ final readonly class ShoppingList
     }
 
     /** @param  list<PackMix>  $packs */
-    private static function sum(array $packs): BigDecimal
+    private static function sum(array $packs): Money
     {
-        return array_reduce($packs, fn (BigDecimal $sum, PackMix $packs): BigDecimal => $sum->plus($packs->price), BigDecimal::zero())->toScale(2);
+        return Money::sum(...array_map(fn (PackMix $packs): Money => $packs->price, $packs));
     }
 
     /** @return list<array{LineKind, Material, int, string}> kind, part, pieces, note */

@@ -213,7 +213,7 @@ final readonly class Why
             $line->name, 'the cheapest whole packs',
             Sentence::of('%s', sprintf(
                 '%d needed%s, %s', $line->needed, $line->fromStock === 0 ? '' : ", {$line->fromStock} from stock",
-                $line->packs->packs === [] ? 'nothing to buy' : implode(' + ', array_map(fn (array $pack): string => "{$pack['times']} × {$pack['pack']->price->toScale(2)}", $line->packs->packs))." = {$line->packs->price}",
+                $line->packs->packs === [] ? 'nothing to buy' : implode(' + ', array_map(fn (array $pack): string => "{$pack['times']} × {$pack['pack']->price}", $line->packs->packs))." = {$line->packs->price}",
             )),
             '', $line->note === '' ? 'prices on the part' : $line->note,
         ), $this->shopping->lines);

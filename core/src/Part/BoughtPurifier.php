@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Part;
 
-use Brick\Math\BigDecimal;
+use Jornel\Core\Quantity\Money;
 use Jornel\Core\Quantity\Provenance;
 
 /** A purifier as a shop sells it, by what its maker says of it. */
@@ -18,8 +18,8 @@ final readonly class BoughtPurifier
      * @param  Provenance  $from  where that came from
      * @param  float|null  $level  at the same setting, dBA at 1 m; null where it is not told
      * @param  float|null  $watts  W; null where it is not told
-     * @param  BigDecimal|null  $price  money; null for one that is there already
-     * @param  BigDecimal|null  $refill  money for its filters once; null where it is not told
+     * @param  Money|null  $price  null for one that is there already
+     * @param  Money|null  $refill  for its filters once; null where it is not told
      * @param  float|null  $life  of its filters, months; null where it is not told
      * @param  array{float, float, float}|null  $size  width, depth and height, m
      */
@@ -29,8 +29,8 @@ final readonly class BoughtPurifier
         public Provenance $from = Provenance::Rated,
         public ?float $level = null,
         public ?float $watts = null,
-        public ?BigDecimal $price = null,
-        public ?BigDecimal $refill = null,
+        public ?Money $price = null,
+        public ?Money $refill = null,
         public ?float $life = null,
         public ?array $size = null,
     ) {
@@ -45,7 +45,7 @@ final readonly class BoughtPurifier
     public static function fromRecord(Record $record): self
     {
         $clean = $record->figure('clean_air', 0.0);
-        $money = fn (string $key): ?BigDecimal => isset($record->data()[$key]) ? BigDecimal::of(sprintf('%.2f', $record->number($key, -1e-12)->si)) : null;
+        $money = fn (string $key): ?Money => isset($record->data()[$key]) ? Money::ofHundredths((int) round(100.0 * $record->number($key, -1e-12)->si)) : null;
         $sides = array_map(fn (string $side): ?float => $record->optional($side, 0.0)?->si, ['width', 'depth', 'height']);
 
         return new self(

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Part;
 
-use Brick\Math\BigDecimal;
+use Jornel\Core\Quantity\Money;
 
 /** A pack as it is sold. */
 final readonly class Pack
 {
     /** @param  int  $count pieces in it, 1 or more */
-    public function __construct(public int $count, public BigDecimal $price)
+    public function __construct(public int $count, public Money $price)
     {
     }
 
@@ -29,10 +29,8 @@ final readonly class Pack
     }
 
     /** @throws BadRecord for parts of a hundredth */
-    private static function price(float $price, string $path): BigDecimal
+    private static function price(float $price, string $path): Money
     {
-        $hundredths = round(100.0 * $price);
-
-        return abs(100.0 * $price - $hundredths) < 1e-6 ? BigDecimal::ofUnscaledValue((int) $hundredths, 2) : throw BadRecord::notAPrice($path);
+        return Money::ofNumber($price) ?? throw BadRecord::notAPrice($path);
     }
 }

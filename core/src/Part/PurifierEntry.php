@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Part;
 
-use Brick\Math\BigDecimal;
 use Jornel\Core\Fault\Faults;
 use Jornel\Core\Fault\InvalidEntries;
 use Jornel\Core\Quantity\Display;
 use Jornel\Core\Quantity\Entry;
+use Jornel\Core\Quantity\Money;
 use Jornel\Core\Quantity\Provenance;
 use Jornel\Core\Quantity\System;
 use Jornel\Core\Quantity\UnitOfMeasure;
@@ -66,7 +66,7 @@ final readonly class PurifierEntry
             : $faults->take(fn (): float => $this->quantity($field, $what, $display, $least, $most));
         $level = $optional('level', 'A level', Display::Level, 10.0, 100.0);
         $watts = $optional('power', 'A power', Display::Power, 0.1, 2000.0);
-        $refill = $this->text('refill_price') === '' ? null : $faults->take(fn (): BigDecimal => $this->money('refill_price'));
+        $refill = $this->text('refill_price') === '' ? null : $faults->take(fn (): Money => $this->money('refill_price'));
         $months = $this->text('refill_months') === '' ? null : $faults->take(fn (): float => $this->months('refill_months'));
         $sides = array_map(fn (string $side): ?float => $optional($side, 'A side', Display::PartLength, 0.02, 3.0), ['width', 'depth', 'height']);
         if ($name === null || $clean === null || $faults->any()) {
@@ -84,11 +84,9 @@ final readonly class PurifierEntry
         return (new Entry("{$this->at}.{$field}", $what, $this->unit($field) ?? UnitOfMeasure::Metre, $display, $least, $most, $this->system))->read($this->text($field));
     }
 
-    private function money(string $field): BigDecimal
+    private function money(string $field): Money
     {
-        $number = str_replace(',', '.', $this->text($field));
-
-        return preg_match('/^\d{1,6}(\.\d{1,2})?$/', $number) === 1 ? BigDecimal::of($number)->toScale(2) : throw InvalidPurifier::notMoney("{$this->at}.{$field}");
+        return Money::read(str_replace(',', '.', $this->text($field))) ?? throw InvalidPurifier::notMoney("{$this->at}.{$field}");
     }
 
     private function months(string $field): float

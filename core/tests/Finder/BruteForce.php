@@ -95,9 +95,9 @@ final class BruteForce
                     'code' => implode('|', [$design->shape->id(), http_build_query($design->options), $design->fan->id, $design->prefilter->id ?? '', $design->filter->id, $design->corners->value, $design->joining->id, $units, $number]),
                     'share' => $share,
                     'values' => $values,
-                    'running' => $cost->total->minus($cost->first)->toFloat(),
+                    'running' => ($cost->total->hundredths - $cost->first->hundredths) / 100.0,
                     'steps' => [
-                        intdiv($cost->total->toScale(2)->getUnscaledValue()->toInt(), MeasureSteps::COST),
+                        intdiv($cost->total->hundredths, MeasureSteps::COST),
                         (int) floor($values['level'] / MeasureSteps::LEVEL + 1e-9),
                         -(int) floor(min($share, MeasureSteps::MOST_SHARE) / MeasureSteps::SHARE + 1e-9),
                         (int) floor($values['footprint'] / MeasureSteps::FOOTPRINT + 1e-9),

@@ -68,7 +68,7 @@ final class StepsTest extends TestCase
                 self::assertLessThanOrEqual($book->kit([[$design->filter, 4], [$design->filter, 4 * $units]]), $book->atLeast($design->filter, 4) + $book->atLeast($design->filter, 4 * $units));
                 $cost = RunningCost::of($list, 55.0 * $units, $economy);
                 $running = $book->running($book->refill($design->filter, 4 * $units), $book->energy(55.0 * $units));
-                self::assertEqualsWithDelta($cost->total->minus($cost->first)->toFloat(), $running / 100.0, 1e-9);
+                self::assertEqualsWithDelta($cost->total->toFloat() - $cost->first->toFloat(), $running / 100.0, 1e-9);
             }
         }
     }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Tests\Kit;
 
-use Brick\Math\BigDecimal;
 use Jornel\Core\Guide\CutLine;
 use Jornel\Core\Kit\Economy;
 use Jornel\Core\Kit\PackMix;
@@ -12,6 +11,7 @@ use Jornel\Core\Kit\RunningCost;
 use Jornel\Core\Kit\ShoppingLine;
 use Jornel\Core\Kit\ShoppingList;
 use Jornel\Core\Part\Pack;
+use Jornel\Core\Quantity\Money;
 use Jornel\Core\Shape\Corners;
 use Jornel\Core\Shape\Design;
 use Jornel\Core\Shape\Panel;
@@ -24,7 +24,7 @@ final class KitTest extends TestCase
 {
     public function test_three_packs_for_four_filters_leave_two_over(): void
     {
-        $mix = PackMix::cheapest([new Pack(3, BigDecimal::of('30'))], 4);
+        $mix = PackMix::cheapest([new Pack(3, Money::ofHundredths(3000))], 4);
 
         self::assertSame([2, 2, '60.00'], [$mix->packs[0]['times'], $mix->leftOver, (string) $mix->price]);
     }
@@ -33,7 +33,7 @@ final class KitTest extends TestCase
     {
         $random = new Randomizer(new Mt19937(7));
         for ($case = 0; $case < 60; $case++) {
-            $packs = array_map(fn (int $count): Pack => new Pack($count, BigDecimal::of($random->getInt(3, 12) * $count + $random->getInt(0, 5))), [1, 3, 4]);
+            $packs = array_map(fn (int $count): Pack => new Pack($count, Money::ofHundredths(100 * ($random->getInt(3, 12) * $count + $random->getInt(0, 5)))), [1, 3, 4]);
             $needed = $random->getInt(1, 17);
             $cheapest = INF;
             for ($a = 0; $a <= 20; $a++) {

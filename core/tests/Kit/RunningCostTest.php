@@ -8,6 +8,7 @@ use Brick\Math\BigDecimal;
 use Jornel\Core\Kit\Economy;
 use Jornel\Core\Kit\OutOfBounds;
 use Jornel\Core\Kit\RunningCost;
+use Jornel\Core\Quantity\Money;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
@@ -16,7 +17,7 @@ final class RunningCostTest extends TestCase
     public function test_two_years_by_hand(): void
     {
         // 75 W, 8 h a day, 730.5 days: 438.3 kWh at 0.30; 79 first, four changes at 44: 79 + 176 + 131.49 = 386.49.
-        $cost = RunningCost::from(BigDecimal::of('79.00'), BigDecimal::of('44.00'), 75.0, Economy::of(BigDecimal::of('0.30')));
+        $cost = RunningCost::from(Money::ofHundredths(7900), Money::ofHundredths(4400), 75.0, Economy::of(BigDecimal::of('0.30')));
 
         self::assertEqualsWithDelta(438.3, $cost->energy, 1e-9);
         self::assertSame(['131.49', '386.49', '193.25'], [(string) $cost->energyCost, (string) $cost->total, (string) $cost->perYear()]);

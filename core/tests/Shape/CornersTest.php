@@ -114,7 +114,7 @@ final class CornersTest extends TestCase
         self::assertContains('cutting', Work::of($with)->skills());
         if (! $isRefused) {
             self::assertGreaterThan(Work::of($without)->minutes, Work::of($with)->minutes);
-            self::assertTrue(ShoppingList::for($with, $with->assemble(), 4, Sample::catalogue())->firstCost()->isGreaterThanOrEqualTo(ShoppingList::for($without, $without->assemble(), 4, Sample::catalogue())->firstCost()));
+            self::assertGreaterThanOrEqual(ShoppingList::for($without, $without->assemble(), 4, Sample::catalogue())->firstCost()->hundredths, ShoppingList::for($with, $with->assemble(), 4, Sample::catalogue())->firstCost()->hundredths);
         }
     }
 

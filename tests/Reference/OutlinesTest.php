@@ -2,6 +2,7 @@
 
 namespace Tests\Reference;
 
+use Jornel\Core\Geometry\PlanePoint;
 use Jornel\Core\Plan\Outline;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
@@ -27,7 +28,7 @@ class OutlinesTest extends TestCase
                 $heights[] = 5.0 + $a * $corners[$i][0] + $b * $corners[$i][1];
             }
             $asked[] = ['corners' => $corners, 'heights' => $heights];
-            $outline = Outline::of($corners, $heights);
+            $outline = Outline::of(PlanePoint::list($corners), $heights);
             $mine[] = [$outline->volume(), $outline->surface()];
         }
 

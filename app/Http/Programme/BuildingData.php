@@ -5,6 +5,7 @@ namespace App\Http\Programme;
 use App\Http\Shared\Shown;
 use Jornel\Core\Drawing\PlanSheet;
 use Jornel\Core\Drawing\RoomPlan;
+use Jornel\Core\Geometry\PlanePoint;
 use Jornel\Core\Plan\JoinedRooms;
 use Jornel\Core\Quantity\Display;
 use OpenApi\Attributes as OA;
@@ -54,8 +55,8 @@ final readonly class BuildingData
     {
         [$left, $front, $right, $back] = $building->frame();
         $sheet = new PlanSheet;
-        [[$x, $y], [$x2, $y2]] = [$sheet->see([$left, $back]), $sheet->see([$right, $front])];
+        [$high, $low] = [$sheet->see(new PlanePoint($left, $back)), $sheet->see(new PlanePoint($right, $front))];
 
-        return ['x' => $x, 'y' => $y, 'width' => $x2 - $x, 'height' => $y2 - $y];
+        return ['x' => $high->x, 'y' => $high->y, 'width' => $low->x - $high->x, 'height' => $low->y - $high->y];
     }
 }

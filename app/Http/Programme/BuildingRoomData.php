@@ -28,10 +28,10 @@ final readonly class BuildingRoomData
 
     public static function of(int $id, string $name, LaidRoom $laid, RoomPlan $drawn): self
     {
-        [$x, $y] = (new PlanSheet($laid))->see($laid->plan->outline->middle());
+        $at = (new PlanSheet($laid))->see($laid->plan->outline->middle());
 
         return new self(
-            $id, $name, $x, $y, Shown::of(Display::Area, $laid->plan->area()), Shown::of(Display::Volume, $laid->plan->volume()),
+            $id, $name, $at->x, $at->y, Shown::of(Display::Area, $laid->plan->area()), Shown::of(Display::Volume, $laid->plan->volume()),
             array_map(fn (Stroke $stroke): StrokeData => StrokeData::of($stroke), $drawn->all()),
         );
     }

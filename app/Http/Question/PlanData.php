@@ -10,7 +10,9 @@ use Jornel\Core\Drawing\Drawing;
 use Jornel\Core\Drawing\RoomPlan;
 use Jornel\Core\Drawing\RoomScene;
 use Jornel\Core\Drawing\Stroke;
+use Jornel\Core\Geometry\PlanePoint;
 use Jornel\Core\Geometry\Wall;
+use Jornel\Core\Plan\DrawnCorner;
 use Jornel\Core\Plan\FloorPlan;
 use Jornel\Core\Plan\Furnishing;
 use Jornel\Core\Plan\PlanEdit;
@@ -55,7 +57,7 @@ final readonly class PlanData
             Shown::of(Display::Area, $plan->area()),
             Shown::of(Display::Volume, $plan->volume()),
             Shown::of(Display::RoomLength, $plan->height()),
-            array_map(fn (array $corner, bool $taped): CornerData => CornerData::of(['x' => $corner[0], 'y' => $corner[1], 'taped' => $taped]), $plan->outline->corners, $plan->taped),
+            array_map(fn (PlanePoint $corner, bool $taped): CornerData => CornerData::drawn(new DrawnCorner($corner->x, $corner->y, taped: $taped)), $plan->outline->corners, $plan->taped),
             array_map(fn (float $height): Shown => Shown::of(Display::RoomLength, $height), $plan->outline->heights),
             array_map(fn (Wall $wall): Shown => Shown::of(Display::RoomLength, $wall->length()), $plan->outline->walls()),
             $strokes(...$drawn->floor, ...$drawn->units),

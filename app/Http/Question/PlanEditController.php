@@ -8,6 +8,7 @@ use App\Http\Shared\CornerData;
 use App\Http\Shared\FurnishingData;
 use Illuminate\Http\JsonResponse;
 use Jornel\Core\Fault\InvalidEntries;
+use Jornel\Core\Geometry\PlanePoint;
 use Jornel\Core\Plan\DrawnCorner;
 use Jornel\Core\Plan\DrawnThing;
 use Jornel\Core\Plan\FurnishingKind;
@@ -84,7 +85,7 @@ class PlanEditController extends Controller
     private function rectangle(PlanEntry $entry): array
     {
         try {
-            return array_map(fn (array $corner): DrawnCorner => new DrawnCorner(...$corner), $entry->plan()->outline->corners);
+            return array_map(fn (PlanePoint $corner): DrawnCorner => new DrawnCorner($corner->x, $corner->y), $entry->plan()->outline->corners);
         } catch (InvalidEntries) {
             return [];
         }

@@ -5,6 +5,7 @@ namespace App\Http\Question;
 use App\Http\Shared\Controller;
 use App\Http\Shared\CornerData;
 use Illuminate\Http\JsonResponse;
+use Jornel\Core\Geometry\PlanePoint;
 use Jornel\Core\Plan\PlanEntry;
 use Jornel\Core\Plan\TapeReading;
 use OpenApi\Attributes as OA;
@@ -24,7 +25,7 @@ class WallController extends Controller
         $heights = array_column(is_array($request->room()['outline'] ?? null) ? $request->room()['outline'] : [], 'height');
 
         return new JsonResponse(array_map(
-            fn (array $corner, bool $taped, int $i): CornerData => CornerData::of(['x' => round($corner[0], 6), 'y' => round($corner[1], 6), 'taped' => $taped, 'height' => $heights[$i] ?? '']),
+            fn (PlanePoint $corner, bool $taped, int $i): CornerData => CornerData::of(['x' => round($corner->x, 6), 'y' => round($corner->y, 6), 'taped' => $taped, 'height' => $heights[$i] ?? '']),
             $taken['corners'], $taken['taped'], array_keys($taken['corners']),
         ));
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Document;
 
+use Jornel\Core\Geometry\PlanePoint;
 use Jornel\Core\Guide\Making\Step;
 use Jornel\Core\Guide\Steps;
 use Jornel\Core\Guide\Work;
@@ -47,7 +48,7 @@ final class DesignAnswer
     {
         return [
             'id' => $panel->id, 'name' => $panel->name, 'width_m' => $panel->width, 'height_m' => $panel->height,
-            'outline_m' => $panel->outline,
+            'outline_m' => array_map(fn (PlanePoint $corner): array => $corner->toArray(), $panel->outline),
             'holes' => array_map(fn (Hole $hole): array => ['x_m' => $hole->x, 'y_m' => $hole->y, 'width_m' => $hole->width, 'height_m' => $hole->height, 'round' => $hole->isRound], $panel->holes),
         ];
     }

@@ -9,6 +9,7 @@ use Jornel\Core\Air\PerBin;
 use Jornel\Core\Air\Pollutant;
 use Jornel\Core\Air\Pollutants;
 use Jornel\Core\Data\DataFiles;
+use Jornel\Core\Geometry\PlanePoint;
 use Jornel\Core\Part\BadRecord;
 use Jornel\Core\Part\Grade;
 use Jornel\Core\Part\Record;
@@ -112,7 +113,7 @@ final readonly class RoomReader
         $level = $room->optional('height', 0.0)?->si;
 
         return Outline::of(
-            array_map(fn (Record $corner): array => [$corner->figure('x')->si, $corner->figure('y')->si], $corners),
+            array_map(fn (Record $corner): PlanePoint => new PlanePoint($corner->figure('x')->si, $corner->figure('y')->si), $corners),
             array_map(fn (Record $corner): float => $corner->optional('height', 0.0)->si ?? $level ?? $corner->figure('height', 0.0)->si, $corners),
             self::builtIns($room),
         );

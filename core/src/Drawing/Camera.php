@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Drawing;
 
+use Jornel\Core\Geometry\PlanePoint;
 use Jornel\Core\Scene\Point;
 
 /** A parallel view from in front, to the right and above: lengths along one direction keep one scale. */
@@ -39,16 +40,12 @@ final readonly class Camera
         return new self(self::TURN + deg2rad($degrees));
     }
 
-    /**
-     * On the sheet: mm, x to the right, y down.
-     *
-     * @return array{float, float}
-     */
-    public function see(Point $point): array
+    /** On the sheet: mm, x to the right, y down. */
+    public function see(Point $point): PlanePoint
     {
-        return [
+        return new PlanePoint(
             round(($point->x * $this->right->x + $point->y * $this->right->y) * 1000.0, 1),
             round(-($point->x * $this->up->x + $point->y * $this->up->y + $point->z * $this->up->z) * 1000.0, 1),
-        ];
+        );
     }
 }

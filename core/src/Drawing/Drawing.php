@@ -59,15 +59,14 @@ final readonly class Drawing
         return new self(
             $strokes,
             array_map(function (Anchor $anchor) use ($camera): array {
-                [$x, $y] = $camera->see($anchor->at);
+                $at = $camera->see($anchor->at);
 
-                return ['part' => $anchor->part, 'x' => $x, 'y' => $y];
+                return ['part' => $anchor->part, 'x' => $at->x, 'y' => $at->y];
             }, $scene->anchors),
             array_map(function (Arrow $arrow) use ($camera, $scene): array {
-                [$x1, $y1] = $camera->see($arrow->from);
-                [$x2, $y2] = $camera->see($arrow->to);
+                [$from, $to] = [$camera->see($arrow->from), $camera->see($arrow->to)];
 
-                return ['part' => $arrow->part, 'kind' => $arrow->kind, 'x1' => $x1, 'y1' => $y1, 'x2' => $x2, 'y2' => $y2, 'isBehind' => self::isBehind($arrow, $scene, $camera)];
+                return ['part' => $arrow->part, 'kind' => $arrow->kind, 'x1' => $from->x, 'y1' => $from->y, 'x2' => $to->x, 'y2' => $to->y, 'isBehind' => self::isBehind($arrow, $scene, $camera)];
             }, $scene->arrows),
             array_map(fn (Extent $extent): array => self::dimension($extent, $camera), $scene->extents),
             self::frame($strokes),
@@ -118,16 +117,14 @@ final readonly class Drawing
     /** @return array{name: string, length: float, x1: float, y1: float, x2: float, y2: float, dx: float, dy: float} */
     private static function dimension(Extent $extent, Camera $camera): array
     {
-        [$x1, $y1] = $camera->see($extent->from);
-        [$x2, $y2] = $camera->see($extent->to);
-        [$dx, $dy] = $camera->see($extent->away);
-        $length = hypot($dx, $dy);
+        [$from, $to, $away] = [$camera->see($extent->from), $camera->see($extent->to), $camera->see($extent->away)];
+        $length = hypot($away->x, $away->y);
 
         return [
             'name' => $extent->name,
             'length' => $extent->length(),
-            'x1' => $x1, 'y1' => $y1, 'x2' => $x2, 'y2' => $y2,
-            'dx' => round($dx / $length * self::DIMENSION_GAP, 1), 'dy' => round($dy / $length * self::DIMENSION_GAP, 1),
+            'x1' => $from->x, 'y1' => $from->y, 'x2' => $to->x, 'y2' => $to->y,
+            'dx' => round($away->x / $length * self::DIMENSION_GAP, 1), 'dy' => round($away->y / $length * self::DIMENSION_GAP, 1),
         ];
     }
 
@@ -139,9 +136,9 @@ final readonly class Drawing
     {
         $xs = $ys = [];
         foreach ($strokes as $stroke) {
-            foreach ($stroke->points as [$x, $y]) {
-                $xs[] = $x;
-                $ys[] = $y;
+            foreach ($stroke->points as $point) {
+                $xs[] = $point->x;
+                $ys[] = $point->y;
             }
         }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Drawing;
 
+use Jornel\Core\Geometry\PlanePoint;
 use Jornel\Core\Plan\FloorPlan;
 use Jornel\Core\Plan\LaidRoom;
 
@@ -16,15 +17,15 @@ final readonly class PlanSheet
     }
 
     /**
-     * @param  array{float, float}  $point  m
-     * @return array{float, float} mm
+     * @param  PlanePoint  $point  m
+     * @return PlanePoint mm
      */
-    public function see(array $point): array
+    public function see(PlanePoint $point): PlanePoint
     {
-        [$x, $y] = $this->laid === null ? $point : $this->laid->at($point);
+        $at = $this->laid === null ? $point : $this->laid->at($point);
 
         // Adding nothing makes a zero of minus zero.
-        return [round(1000.0 * $x, 1) + 0.0, round(-1000.0 * $y, 1) + 0.0];
+        return new PlanePoint(round(1000.0 * $at->x, 1) + 0.0, round(-1000.0 * $at->y, 1) + 0.0);
     }
 
     /**
@@ -41,7 +42,7 @@ final readonly class PlanSheet
         return sprintf('%.0f %.0f %.0f %.0f', 500.0 * ($left + $right) - $width / 2.0, -500.0 * ($front + $back) - $height / 2.0, $width, $height);
     }
 
-    /** @param  list<array{float, float}>  $points  m */
+    /** @param  list<PlanePoint>  $points  m */
     public function stroke(string $part, string $kind, array $points, bool $closed): Stroke
     {
         return new Stroke($part, $kind, array_map($this->see(...), $points), $closed, 0.0);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Drawing;
 
+use Jornel\Core\Geometry\PlanePoint;
 use Jornel\Core\Plan\Furnishing;
 use Jornel\Core\Plan\FurnishingKind;
 
@@ -27,16 +28,16 @@ final readonly class PlanSign
     private function strokes(): array
     {
         [$w, $d, $t] = [$this->one->width / 2.0, $this->one->depth / 2.0, RoomScene::WALL];
-        $box = [[-$w, -$d], [$w, -$d], [$w, $d], [-$w, $d]];
+        $box = PlanePoint::list([[-$w, -$d], [$w, -$d], [$w, $d], [-$w, $d]]);
 
         return match ($this->one->kind) {
             FurnishingKind::Door => [
-                $this->closed('plan-gap', [[-$w, -$t - 0.01], [$w, -$t - 0.01], [$w, 0.01], [-$w, 0.01]]),
-                $this->closed('plan-swing', [[-$w, 0.0], ...self::arc(-$w, 2.0 * $w, M_PI_2)]),
+                $this->closed('plan-gap', PlanePoint::list([[-$w, -$t - 0.01], [$w, -$t - 0.01], [$w, 0.01], [-$w, 0.01]])),
+                $this->closed('plan-swing', [new PlanePoint(-$w, 0.0), ...self::arc(-$w, 2.0 * $w, M_PI_2)]),
                 $this->line([-$w, 0.0], [-$w, 2.0 * $w]),
             ],
             FurnishingKind::Window => [
-                $this->closed('plan-glass', [[-$w, -$t], [$w, -$t], [$w, 0.0], [-$w, 0.0]]),
+                $this->closed('plan-glass', PlanePoint::list([[-$w, -$t], [$w, -$t], [$w, 0.0], [-$w, 0.0]])),
                 $this->line([-$w, -$t / 2.0], [$w, -$t / 2.0]),
             ],
             FurnishingKind::Outlet => [
@@ -45,11 +46,11 @@ final readonly class PlanSign
             ],
             FurnishingKind::Seat => [
                 $this->closed('plan-seat', $box),
-                $this->closed('plan-back', [[-$w, $d], [$w, $d], [$w, $d + 0.07], [-$w, $d + 0.07]]),
+                $this->closed('plan-back', PlanePoint::list([[-$w, $d], [$w, $d], [$w, $d + 0.07], [-$w, $d + 0.07]])),
             ],
             FurnishingKind::Appliance => [
                 $this->closed('plan-appliance', $box),
-                $this->closed('plan-flame', [[0.0, $d * 0.7], [$w * 0.4, 0.0], [$w * 0.25, -$d * 0.55], [-$w * 0.25, -$d * 0.55], [-$w * 0.4, 0.0]]),
+                $this->closed('plan-flame', PlanePoint::list([[0.0, $d * 0.7], [$w * 0.4, 0.0], [$w * 0.25, -$d * 0.55], [-$w * 0.25, -$d * 0.55], [-$w * 0.4, 0.0]])),
             ],
             FurnishingKind::BuiltIn => [
                 $this->closed('plan-builtin', $box),
@@ -63,7 +64,7 @@ final readonly class PlanSign
         };
     }
 
-    /** @param  list<array{float, float}>  $points  along the wall or x, and into the room or along y, from the middle, m */
+    /** @param  list<PlanePoint>  $points  along the wall or x, and into the room or along y, from the middle, m */
     private function closed(string $kind, array $points): Stroke
     {
         return $this->sheet->stroke($this->part, $kind, array_map($this->at(...), $points), true);
@@ -75,28 +76,26 @@ final readonly class PlanSign
      */
     private function line(array $from, array $to): Stroke
     {
-        return $this->sheet->stroke($this->part, 'plan-line', [$this->at($from), $this->at($to)], false);
+        return $this->sheet->stroke($this->part, 'plan-line', array_map($this->at(...), PlanePoint::list([$from, $to])), false);
     }
 
     /**
-     * @param  array{float, float}  $point  from its middle, m
-     * @return array{float, float} m
+     * @param  PlanePoint  $point  from its middle, m
+     * @return PlanePoint m
      */
-    private function at(array $point): array
+    private function at(PlanePoint $point): PlanePoint
     {
-        [$c, $s] = [cos($this->one->turn), sin($this->one->turn)];
-
-        return [$this->one->x + $point[0] * $c - $point[1] * $s, $this->one->y + $point[0] * $s + $point[1] * $c];
+        return $this->one->middle()->plus($point->turned($this->one->turn));
     }
 
     /**
      * @param  float  $middle  along the wall, m
-     * @return list<array{float, float}> from the direction of the wall to the left
+     * @return list<PlanePoint> from the direction of the wall to the left
      */
     private static function arc(float $middle, float $radius, float $angle): array
     {
         $steps = (int) ceil(self::HALF * $angle / M_PI);
 
-        return array_map(fn (int $step): array => [$middle + $radius * cos($angle * $step / $steps), $radius * sin($angle * $step / $steps)], range(0, $steps));
+        return array_map(fn (int $step): PlanePoint => new PlanePoint($middle + $radius * cos($angle * $step / $steps), $radius * sin($angle * $step / $steps)), range(0, $steps));
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Drawing;
 
+use Jornel\Core\Geometry\PlanePoint;
 use Jornel\Core\Quantity\TapeFraction;
 use Jornel\Core\Shape\Panel;
 
@@ -24,7 +25,7 @@ final class PrintSvg
         $body = '';
         foreach ($drawing->strokes as $stroke) {
             $tone = self::TONES[$stroke->kind] ?? null;
-            $path = 'M'.implode(' L', array_map(fn (array $point): string => "{$point[0]},{$point[1]}", $stroke->points)).($stroke->closed ? ' Z' : '');
+            $path = 'M'.implode(' L', array_map(fn (PlanePoint $point): string => "{$point->x},{$point->y}", $stroke->points)).($stroke->closed ? ' Z' : '');
             $grey = $tone === null ? 'none' : sprintf('rgb(%1$d,%1$d,%1$d)', (int) round($tone * (1.0 - 0.45 * $stroke->shade)));
             $body .= sprintf('<path d="%s" fill="%s" stroke="#333" stroke-width="%s"/>', $path, $grey, $tone === null ? '0.7' : '1.6');
         }
@@ -43,7 +44,7 @@ final class PrintSvg
         $w = $panel->width * 1000.0;
         $h = $panel->height * 1000.0;
         $text = fn (float $x, float $y, string $said, string $anchor = 'middle'): string => sprintf('<text x="%.1f" y="%.1f" font-family="DejaVu Sans" font-size="34" text-anchor="%s">%s</text>', $x, $y, $anchor, $said);
-        $corners = implode(' ', array_map(fn (array $corner): string => sprintf('%.1f,%.1f', $corner[0] * 1000.0, $h - $corner[1] * 1000.0), $panel->outline));
+        $corners = implode(' ', array_map(fn (PlanePoint $corner): string => sprintf('%.1f,%.1f', $corner->x * 1000.0, $h - $corner->y * 1000.0), $panel->outline));
         $body = sprintf('<polygon points="%s" fill="#eee" stroke="#222" stroke-width="4"/>', $corners);
         if ($panel->hole !== null) {
             $body .= sprintf('<line x1="0" y1="0" x2="%1$.1f" y2="%2$.1f" stroke="#888" stroke-width="1.5"/><line x1="%1$.1f" y1="0" x2="0" y2="%2$.1f" stroke="#888" stroke-width="1.5"/>', $w, $h);

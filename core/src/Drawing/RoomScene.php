@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Drawing;
 
+use Jornel\Core\Geometry\PlanePoint;
 use Jornel\Core\Geometry\Wall;
 use Jornel\Core\Plan\FloorPlan;
 use Jornel\Core\Plan\Furnishing;
@@ -62,22 +63,22 @@ final class RoomScene
     {
         [$left, $front, $right, $back] = $plan->frame();
         $far = 0;
-        foreach ($plan->outline->corners as $i => [$x, $y]) {
-            $far = $x + $y > $plan->outline->corners[$far][0] + $plan->outline->corners[$far][1] ? $i : $far;
+        foreach ($plan->outline->corners as $i => $corner) {
+            $far = $corner->x + $corner->y > $plan->outline->corners[$far]->x + $plan->outline->corners[$far]->y ? $i : $far;
         }
-        [$x, $y] = $plan->outline->corners[$far];
+        $corner = $plan->outline->corners[$far];
         $rightwards = new Point(1.0, 0.0, 0.0);
 
         return [
             new Extent('length', new Point($left, $front, -self::WALL), new Point($right, $front, -self::WALL), new Point(0.0, -1.0, 0.0)),
             new Extent('width', new Point($right, $front, -self::WALL), new Point($right, $back, -self::WALL), $rightwards),
-            new Extent('height', new Point($x, $y, 0.0), new Point($x, $y, $plan->outline->heights[$far]), $rightwards),
+            new Extent('height', self::over($corner, 0.0), self::over($corner, $plan->outline->heights[$far]), $rightwards),
         ];
     }
 
     private static function floor(FloorPlan $plan): Solid
     {
-        $outline = array_map(fn (array $corner): Point => new Point($corner[0], $corner[1], -self::WALL), $plan->outline->corners);
+        $outline = array_map(fn (PlanePoint $corner): Point => self::over($corner, -self::WALL), $plan->outline->corners);
 
         return Solid::prism('floor', 'floor', $outline, new Point(0.0, 0.0, self::WALL), fn (): array => [...self::grid($plan), ...self::thresholds($plan)]);
     }
@@ -91,11 +92,7 @@ final class RoomScene
     {
         $walls = $plan->outline->walls();
         $count = count($walls);
-        $isFar = array_map(function (Wall $wall) use ($towardsViewer): bool {
-            [$x, $y] = $wall->outwards();
-
-            return $x * $towardsViewer->x + $y * $towardsViewer->y < -1e-6;
-        }, $walls);
+        $isFar = array_map(fn (Wall $wall): bool => $wall->outwards()->dot(new PlanePoint($towardsViewer->x, $towardsViewer->y)) < -1e-6, $walls);
         $solids = [];
         foreach ($walls as $i => $wall) {
             if ($isFar[$i]) {
@@ -113,8 +110,8 @@ final class RoomScene
         [$low, $high] = $wall->heights;
         $outer = [$wall->outerCorner($wall->from, $before, self::WALL), $wall->outerCorner($wall->to, $after, self::WALL)];
         $foot = [[$wall->from, $low], [$outer[0], $low], [$outer[1], $high], [$wall->to, $high]];
-        $bottom = array_map(fn (array $one): Point => new Point($one[0][0], $one[0][1], 0.0), $foot);
-        $top = array_map(fn (array $one): Point => new Point($one[0][0], $one[0][1], $one[1]), $foot);
+        $bottom = array_map(fn (array $one): Point => self::over($one[0], 0.0), $foot);
+        $top = array_map(fn (array $one): Point => self::over($one[0], $one[1]), $foot);
         $faces = [new SolidFace($top), new SolidFace(array_reverse($bottom))];
         for ($i = 0; $i < 4; $i++) {
             $next = ($i + 1) % 4;
@@ -130,10 +127,10 @@ final class RoomScene
     {
         $marks = [];
         foreach ($plan->furnishings as $one) {
-            if (! $one->kind->isInWall() || $wall->distanceTo([$one->x, $one->y]) > 1e-6) {
+            if (! $one->kind->isInWall() || $wall->distanceTo($one->middle()) > 1e-6) {
                 continue;
             }
-            $along = $wall->along([$one->x, $one->y]);
+            $along = $wall->along($one->middle());
             $ceiling = min($wall->heights) - 0.05;
             $low = match ($one->kind) {
                 FurnishingKind::Window => min(self::SILL, max(0.0, $ceiling - $one->height)),
@@ -141,11 +138,7 @@ final class RoomScene
                 default => 0.0,
             };
             $high = min($low + $one->height, $ceiling);
-            $at = function (float $along, float $z) use ($wall): Point {
-                [$x, $y] = $wall->at($along);
-
-                return new Point($x, $y, $z);
-            };
+            $at = fn (float $along, float $z): Point => self::over($wall->at($along), $z);
             [$from, $to] = [max(0.0, $along - $one->width / 2.0), min($wall->length(), $along + $one->width / 2.0)];
             $marks[] = new Mark($one->kind->value, [$at($from, $low), $at($to, $low), $at($to, $high), $at($from, $high)], true);
             if ($one->kind === FurnishingKind::Window) {
@@ -154,6 +147,12 @@ final class RoomScene
         }
 
         return $marks;
+    }
+
+    /** A place of the plan at a height. */
+    private static function over(PlanePoint $place, float $z): Point
+    {
+        return new Point($place->x, $place->y, $z);
     }
 
     private static function standing(Furnishing $one, string $part, float $ceiling): Solid
@@ -171,9 +170,9 @@ final class RoomScene
     private static function thresholds(FloorPlan $plan): array
     {
         return array_map(function (Furnishing $door): Mark {
-            [$x, $y] = [cos($door->turn) * $door->width / 2.0, sin($door->turn) * $door->width / 2.0];
+            $half = (new PlanePoint($door->width / 2.0, 0.0))->turned($door->turn);
 
-            return new Mark('threshold', [new Point($door->x - $x, $door->y - $y, 0.0), new Point($door->x + $x, $door->y + $y, 0.0)], false);
+            return new Mark('threshold', [self::over($door->middle()->minus($half), 0.0), self::over($door->middle()->plus($half), 0.0)], false);
         }, $plan->all(FurnishingKind::Door));
     }
 
@@ -181,12 +180,12 @@ final class RoomScene
     private static function grid(FloorPlan $plan): array
     {
         $marks = [];
-        foreach ([0, 1] as $axis) {
+        foreach (['x', 'y'] as $axis) {
             $across = array_column($plan->outline->corners, $axis);
             for ($at = min($across) + self::GRID; $at < max($across) - 0.05; $at += self::GRID) {
                 foreach (array_chunk(self::crossings($plan, $axis, $at), 2) as $pair) {
                     if (count($pair) === 2) {
-                        $marks[] = new Mark('grid', array_map(fn (float $other): Point => $axis === 0 ? new Point($at, $other, 0.0) : new Point($other, $at, 0.0), $pair), false);
+                        $marks[] = new Mark('grid', array_map(fn (float $other): Point => $axis === 'x' ? new Point($at, $other, 0.0) : new Point($other, $at, 0.0), $pair), false);
                     }
                 }
             }
@@ -198,16 +197,17 @@ final class RoomScene
     /**
      * Where a line across the floor meets the walls.
      *
-     * @param  0|1  $axis  along which it stands at a coordinate
+     * @param  'x'|'y'  $axis  along which it stands at a coordinate
      * @return list<float> the other coordinate, in order
      */
-    private static function crossings(FloorPlan $plan, int $axis, float $at): array
+    private static function crossings(FloorPlan $plan, string $axis, float $at): array
     {
         $found = [];
         foreach ($plan->outline->walls() as $wall) {
+            $other = $axis === 'x' ? 'y' : 'x';
             [$from, $to] = [$wall->from, $wall->to];
-            if (($from[$axis] > $at) !== ($to[$axis] > $at)) {
-                $found[] = $from[1 - $axis] + ($to[1 - $axis] - $from[1 - $axis]) * ($at - $from[$axis]) / ($to[$axis] - $from[$axis]);
+            if (($from->{$axis} > $at) !== ($to->{$axis} > $at)) {
+                $found[] = $from->{$other} + ($to->{$other} - $from->{$other}) * ($at - $from->{$axis}) / ($to->{$axis} - $from->{$axis});
             }
         }
         sort($found);
@@ -226,7 +226,7 @@ final class RoomScene
         [$left, $front] = $plan->frame();
         [$x, $y] = [$left + $length * 0.8, $front + $width * 0.3];
         $isFree = array_filter($plan->furnishings, fn (Furnishing $one): bool => abs($one->x - $x) < $one->width / 2.0 + 0.3 && abs($one->y - $y) < $one->depth / 2.0 + 0.3) === [];
-        if ($length <= 2.0 || $width <= 1.6 || $plan->height() <= 1.8 || ! $isFree || ! $plan->outline->contains([$x, $y])) {
+        if ($length <= 2.0 || $width <= 1.6 || $plan->height() <= 1.8 || ! $isFree || ! $plan->outline->contains(new PlanePoint($x, $y))) {
             return [];
         }
         $at = fn (float $dx, float $z): Point => new Point($x + $dx, $y, $z);

@@ -65,7 +65,7 @@ final readonly class View
         $x = $isRight ? $high->x : $low->x;
         // The upright edge that stands farthest to the right on the sheet.
         $corners = array_map(fn (array $at): Point => new Point($at[0], $at[1], $low->z), [[$low->x, $low->y], [$high->x, $low->y], [$low->x, $high->y], [$high->x, $high->y]]);
-        usort($corners, fn (Point $one, Point $other): int => $camera->see($other)[0] <=> $camera->see($one)[0]);
+        usort($corners, fn (Point $one, Point $other): int => $camera->see($other)->x <=> $camera->see($one)->x);
         $edge = $corners[0];
         $outwards = new Point((float) ($edge->x <=> ($low->x + $high->x) / 2.0), (float) ($edge->y <=> ($low->y + $high->y) / 2.0), 0.0);
 

@@ -7,7 +7,7 @@ namespace Jornel\Core\Geometry;
 /** A polygon in the plane by its corners, one after the other. What asks for an inside is meant for one that is anticlockwise and does not cross itself. */
 final readonly class Polygon
 {
-    /** @param  non-empty-list<array{float, float}>  $corners  m */
+    /** @param  non-empty-list<PlanePoint>  $corners  m */
     public function __construct(public array $corners)
     {
     }
@@ -23,39 +23,35 @@ final readonly class Polygon
         $count = count($this->corners);
         foreach ($this->corners as $i => $from) {
             $to = $this->corners[($i + 1) % $count];
-            $sum += $from[0] * $to[1] - $to[0] * $from[1];
+            $sum += $from->x * $to->y - $to->x * $from->y;
         }
 
         return $sum / 2.0;
     }
 
-    /** @return array{float, float} centroid, m; it may lie outside */
-    public function centroid(): array
+    /** @return PlanePoint m; it may lie outside */
+    public function centroid(): PlanePoint
     {
         $x = $y = 0.0;
         $count = count($this->corners);
         foreach ($this->corners as $i => $from) {
             $to = $this->corners[($i + 1) % $count];
-            $cross = $from[0] * $to[1] - $to[0] * $from[1];
-            $x += ($from[0] + $to[0]) * $cross;
-            $y += ($from[1] + $to[1]) * $cross;
+            $cross = $from->x * $to->y - $to->x * $from->y;
+            $x += ($from->x + $to->x) * $cross;
+            $y += ($from->y + $to->y) * $cross;
         }
 
-        return [$x / (6.0 * $this->area()), $y / (6.0 * $this->area())];
+        return new PlanePoint($x / (6.0 * $this->area()), $y / (6.0 * $this->area()));
     }
 
-    /**
-     * Whether a point lies inside (ray casting).
-     *
-     * @param  array{float, float}  $point  m
-     */
-    public function contains(array $point): bool
+    /** Whether a point lies inside (ray casting). */
+    public function contains(PlanePoint $point): bool
     {
         $inside = false;
         $count = count($this->corners);
-        foreach ($this->corners as $i => [$x1, $y1]) {
-            [$x2, $y2] = $this->corners[($i + 1) % $count];
-            if (($y1 > $point[1]) !== ($y2 > $point[1]) && $point[0] < ($x2 - $x1) * ($point[1] - $y1) / ($y2 - $y1) + $x1) {
+        foreach ($this->corners as $i => $from) {
+            $to = $this->corners[($i + 1) % $count];
+            if (($from->y > $point->y) !== ($to->y > $point->y) && $point->x < ($to->x - $from->x) * ($point->y - $from->y) / ($to->y - $from->y) + $from->x) {
                 $inside = ! $inside;
             }
         }
@@ -110,23 +106,10 @@ final readonly class Polygon
         return false;
     }
 
-    /**
-     * Twice the area of a triangle.
-     *
-     * @param  array{float, float}  $a
-     * @param  array{float, float}  $b
-     * @param  array{float, float}  $c
-     * @return float above 0 where the way from a over b to c turns left
-     */
-    public static function turn(array $a, array $b, array $c): float
-    {
-        return ($b[0] - $a[0]) * ($c[1] - $a[1]) - ($b[1] - $a[1]) * ($c[0] - $a[0]);
-    }
-
     /** @param  list<int>  $left */
     private function isEar(int $a, int $b, int $c, array $left): bool
     {
-        $turn = fn (int $p, int $q, int $r): float => self::turn($this->corners[$p], $this->corners[$q], $this->corners[$r]);
+        $turn = fn (int $p, int $q, int $r): float => PlanePoint::turn($this->corners[$p], $this->corners[$q], $this->corners[$r]);
         if ($turn($a, $b, $c) < 0.0) {
             return false;
         }
@@ -139,26 +122,15 @@ final readonly class Polygon
         return true;
     }
 
-    /**
-     * Whether two sides have a point in common; two on one line only where they lie over each other.
-     *
-     * @param  array{float, float}  $a
-     * @param  array{float, float}  $b
-     * @param  array{float, float}  $c
-     * @param  array{float, float}  $d
-     */
-    private static function meet(array $a, array $b, array $c, array $d): bool
+    /** Whether two sides have a point in common; two on one line only where they lie over each other. */
+    private static function meet(PlanePoint $a, PlanePoint $b, PlanePoint $c, PlanePoint $d): bool
     {
-        [$abc, $abd, $cda, $cdb] = [self::turn($a, $b, $c), self::turn($a, $b, $d), self::turn($c, $d, $a), self::turn($c, $d, $b)];
+        [$abc, $abd, $cda, $cdb] = [PlanePoint::turn($a, $b, $c), PlanePoint::turn($a, $b, $d), PlanePoint::turn($c, $d, $a), PlanePoint::turn($c, $d, $b)];
         if ($abc * $abd > 0.0 || $cda * $cdb > 0.0) {
             return false;
         }
-        foreach ([0, 1] as $axis) {
-            if (max($a[$axis], $b[$axis]) < min($c[$axis], $d[$axis]) || max($c[$axis], $d[$axis]) < min($a[$axis], $b[$axis])) {
-                return false;
-            }
-        }
 
-        return true;
+        return max($a->x, $b->x) >= min($c->x, $d->x) && max($c->x, $d->x) >= min($a->x, $b->x)
+            && max($a->y, $b->y) >= min($c->y, $d->y) && max($c->y, $d->y) >= min($a->y, $b->y);
     }
 }

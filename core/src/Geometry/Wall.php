@@ -11,18 +11,18 @@ final readonly class Wall
     private const SHARP = 0.2;
 
     /**
-     * @param  array{float, float}  $from  m
-     * @param  array{float, float}  $to  m
+     * @param  PlanePoint  $from  m
+     * @param  PlanePoint  $to  m
      * @param  array{float, float}  $heights  of the ceiling at its two ends, m
      */
-    public function __construct(public array $from, public array $to, public array $heights)
+    public function __construct(public PlanePoint $from, public PlanePoint $to, public array $heights)
     {
     }
 
     /** @return float m */
     public function length(): float
     {
-        return hypot($this->to[0] - $this->from[0], $this->to[1] - $this->from[1]);
+        return $this->from->distanceTo($this->to);
     }
 
     /** @return float m2 */
@@ -31,56 +31,47 @@ final readonly class Wall
         return $this->length() * ($this->heights[0] + $this->heights[1]) / 2.0;
     }
 
-    /** @return array{float, float} of length 1 */
-    public function direction(): array
+    /** @return PlanePoint of length 1 */
+    public function direction(): PlanePoint
     {
         $length = $this->length();
 
-        return [($this->to[0] - $this->from[0]) / $length, ($this->to[1] - $this->from[1]) / $length];
+        return new PlanePoint(($this->to->x - $this->from->x) / $length, ($this->to->y - $this->from->y) / $length);
     }
 
-    /** @return array{float, float} out of the room, of length 1 */
-    public function outwards(): array
+    /** @return PlanePoint out of the room, of length 1 */
+    public function outwards(): PlanePoint
     {
-        [$x, $y] = $this->direction();
+        $along = $this->direction();
 
-        return [$y, -$x];
+        return new PlanePoint($along->y, -$along->x);
     }
 
     /**
      * The place on it that is nearest to a point, with half a width kept free to both its ends where it is long enough.
      *
-     * @param  array{float, float}  $point  m
      * @return float from its beginning, m
      */
-    public function along(array $point, float $width = 0.0): float
+    public function along(PlanePoint $point, float $width = 0.0): float
     {
-        [$x, $y] = $this->direction();
         $half = min($width, $this->length()) / 2.0;
 
-        return min(max(($point[0] - $this->from[0]) * $x + ($point[1] - $this->from[1]) * $y, $half), $this->length() - $half);
+        return min(max($point->minus($this->from)->dot($this->direction()), $half), $this->length() - $half);
     }
 
     /**
      * @param  float  $along  from its beginning, m
-     * @return array{float, float} m
+     * @return PlanePoint m
      */
-    public function at(float $along): array
+    public function at(float $along): PlanePoint
     {
-        [$x, $y] = $this->direction();
-
-        return [$this->from[0] + $along * $x, $this->from[1] + $along * $y];
+        return $this->from->plus($this->direction()->scaled($along));
     }
 
-    /**
-     * @param  array{float, float}  $point  m
-     * @return float to the nearest place on it, m
-     */
-    public function distanceTo(array $point): float
+    /** @return float to the nearest place on it, m */
+    public function distanceTo(PlanePoint $point): float
     {
-        [$x, $y] = $this->at($this->along($point));
-
-        return hypot($point[0] - $x, $point[1] - $y);
+        return $point->distanceTo($this->at($this->along($point)));
     }
 
     /** Whether two walls cross, ends not counted. */
@@ -92,27 +83,22 @@ final readonly class Wall
     /**
      * Outer corner where it meets a neighbour: mitred, or square where the angle is too sharp or nothing is met.
      *
-     * @param  array{float, float}  $corner  one of its ends, m
+     * @param  PlanePoint  $corner  one of its ends, m
      * @param  float  $thickness  m
-     * @return array{float, float} m
+     * @return PlanePoint m
      */
-    public function outerCorner(array $corner, ?self $neighbour, float $thickness): array
+    public function outerCorner(PlanePoint $corner, ?self $neighbour, float $thickness): PlanePoint
     {
-        [$x, $y] = $this->outwards();
-        [$ox, $oy] = $neighbour === null ? [-$x, -$y] : $neighbour->outwards();
-        $both = 1.0 + $x * $ox + $y * $oy;
+        $mine = $this->outwards();
+        $theirs = $neighbour === null ? $mine->scaled(-1.0) : $neighbour->outwards();
+        $both = 1.0 + $mine->dot($theirs);
 
-        return $both > self::SHARP
-            ? [$corner[0] + $thickness * ($x + $ox) / $both, $corner[1] + $thickness * ($y + $oy) / $both]
-            : [$corner[0] + $thickness * $x, $corner[1] + $thickness * $y];
+        return $corner->plus($both > self::SHARP ? $mine->plus($theirs)->scaled($thickness / $both) : $mine->scaled($thickness));
     }
 
-    /**
-     * @param  array{float, float}  $point  m
-     * @return float above 0 on the room’s side of it, m2
-     */
-    private function side(array $point): float
+    /** @return float above 0 on the room’s side of it, m2 */
+    private function side(PlanePoint $point): float
     {
-        return ($this->to[0] - $this->from[0]) * ($point[1] - $this->from[1]) - ($this->to[1] - $this->from[1]) * ($point[0] - $this->from[0]);
+        return PlanePoint::turn($this->from, $this->to, $point);
     }
 }

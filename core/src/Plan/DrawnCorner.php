@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Plan;
 
+use Jornel\Core\Geometry\PlanePoint;
+
 /** A corner of a floor as it was drawn, with the wall that begins there. */
 final readonly class DrawnCorner
 {
@@ -28,9 +30,9 @@ final readonly class DrawnCorner
         return new self($this->x, $this->y, $this->height);
     }
 
-    /** @return array{float, float} m */
-    public function point(): array
+    /** @return PlanePoint m */
+    public function point(): PlanePoint
     {
-        return [$this->x, $this->y];
+        return new PlanePoint($this->x, $this->y);
     }
 }

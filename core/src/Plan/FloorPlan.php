@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Plan;
 
+use Jornel\Core\Geometry\PlanePoint;
 use Jornel\Core\Geometry\Wall;
 use Jornel\Core\Shape\WindowOpening;
 use Jornel\Core\Sound\Seat;
@@ -41,13 +42,13 @@ final readonly class FloorPlan
      */
     public static function rectangle(float $length, float $width, float $height, array $furnishings = []): self
     {
-        $corners = [[0.0, 0.0], [$length, 0.0], [$length, $width], [0.0, $width]];
+        $corners = PlanePoint::list([[0.0, 0.0], [$length, 0.0], [$length, $width], [0.0, $width]]);
 
         return self::with(self::outline($corners, [$height], $furnishings), $furnishings, [true, true, true, true], false);
     }
 
     /**
-     * @param  list<array{float, float}>  $corners  anticlockwise, m
+     * @param  list<PlanePoint>  $corners  anticlockwise, m
      * @param  list<float>  $heights  one for each corner, or a single one, m
      * @param  list<Furnishing>  $furnishings
      * @param  list<bool>  $taped  for each wall, the one that begins at the first corner first
@@ -57,7 +58,7 @@ final readonly class FloorPlan
     public static function drawn(array $corners, array $heights, array $furnishings = [], array $taped = []): self
     {
         $outline = self::outline($corners, $heights, $furnishings);
-        if ($outline->corners !== $corners) {
+        if ($outline->corners != $corners) {
             // Readings stand with the wall that begins at their corner: the other way round they would stand at another.
             throw InvalidPlan::outline('room.outline', 'Give the corners anticlockwise, with the room on the left of its walls.');
         }
@@ -108,7 +109,7 @@ final readonly class FloorPlan
      */
     public function frame(): array
     {
-        [$xs, $ys] = [array_column($this->outline->corners, 0), array_column($this->outline->corners, 1)];
+        [$xs, $ys] = [array_column($this->outline->corners, 'x'), array_column($this->outline->corners, 'y')];
 
         return [min($xs), min($ys), max($xs), max($ys)];
     }
@@ -213,7 +214,7 @@ final readonly class FloorPlan
     }
 
     /**
-     * @param  list<array{float, float}>  $corners
+     * @param  list<PlanePoint>  $corners
      * @param  list<float>  $heights
      * @param  list<Furnishing>  $furnishings
      */
@@ -234,21 +235,21 @@ final readonly class FloorPlan
     /** In the nearest wall what belongs in one, and inside the walls what stands on the floor. */
     private static function placed(Outline $outline, Furnishing $one): Furnishing
     {
+        $middle = $one->middle();
         $walls = $outline->walls();
-        usort($walls, fn (Wall $a, Wall $b): int => $a->distanceTo([$one->x, $one->y]) <=> $b->distanceTo([$one->x, $one->y]));
+        usort($walls, fn (Wall $a, Wall $b): int => $a->distanceTo($middle) <=> $b->distanceTo($middle));
         $nearest = $walls[0];
         if ($one->kind->isInWall()) {
-            [$x, $y] = $nearest->at($nearest->along([$one->x, $one->y], $one->width));
-            [$dx, $dy] = $nearest->direction();
+            $at = $nearest->at($nearest->along($middle, $one->width));
+            $along = $nearest->direction();
 
-            return $one->movedTo($x, $y, atan2($dy, $dx));
+            return $one->movedTo($at->x, $at->y, atan2($along->y, $along->x));
         }
-        if ($outline->contains([$one->x, $one->y])) {
+        if ($outline->contains($middle)) {
             return $one;
         }
-        [$x, $y] = $nearest->at($nearest->along([$one->x, $one->y], 2.0 * self::CLEAR));
-        [$outX, $outY] = $nearest->outwards();
+        $at = $nearest->at($nearest->along($middle, 2.0 * self::CLEAR))->minus($nearest->outwards()->scaled(self::CLEAR));
 
-        return $one->movedTo($x - self::CLEAR * $outX, $y - self::CLEAR * $outY);
+        return $one->movedTo($at->x, $at->y);
     }
 }

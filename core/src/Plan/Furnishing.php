@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Plan;
 
+use Jornel\Core\Geometry\PlanePoint;
+
 /** Something on the plan of a room: in a wall, or standing on the floor. */
 final readonly class Furnishing
 {
@@ -51,6 +53,12 @@ final readonly class Furnishing
     /** @return float in plan, from middle to middle, m */
     public function distanceTo(self $other): float
     {
-        return hypot($this->x - $other->x, $this->y - $other->y);
+        return $this->middle()->distanceTo($other->middle());
+    }
+
+    /** @return PlanePoint m */
+    public function middle(): PlanePoint
+    {
+        return new PlanePoint($this->x, $this->y);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Plan;
 
+use Jornel\Core\Geometry\PlanePoint;
 use Jornel\Core\Quantity\Display;
 use Jornel\Core\Quantity\System;
 
@@ -62,7 +63,7 @@ final readonly class JoinedRooms
             $laid = [];
             $apart = [];
             $key = array_key_first($left);
-            $open = [[(string) $key, new LaidRoom($left[$key], 0.0, [0.0, 0.0])]];
+            $open = [[(string) $key, new LaidRoom($left[$key], 0.0, new PlanePoint(0.0, 0.0))]];
             while ($open !== []) {
                 [$key, $room] = array_shift($open);
                 if (isset($laid[$key])) {
@@ -117,7 +118,8 @@ final readonly class JoinedRooms
         $xs = $ys = [];
         foreach ($this->rooms as $laid) {
             foreach ($laid->plan->outline->corners as $corner) {
-                [$xs[], $ys[]] = $laid->at($corner);
+                $at = $laid->at($corner);
+                [$xs[], $ys[]] = [$at->x, $at->y];
             }
         }
 
@@ -172,32 +174,20 @@ final readonly class JoinedRooms
     {
         [$here, $there] = $doors;
         $turn = $here->turn + $room->turn + M_PI - $there->turn;
-        [$x, $y] = self::facing($room, $here);
-        [$atX, $atY] = (new LaidRoom($plan, $turn, [0.0, 0.0]))->at([$there->x, $there->y]);
 
-        return new LaidRoom($plan, $turn, [$x - $atX, $y - $atY]);
+        return new LaidRoom($plan, $turn, self::facing($room, $here)->minus($there->middle()->turned($turn)));
     }
 
-    /**
-     * Where the other room’s door is, beyond the wall.
-     *
-     * @return array{float, float}
-     */
-    private static function facing(LaidRoom $room, Furnishing $door): array
+    /** Where the other room’s door is, beyond the wall. */
+    private static function facing(LaidRoom $room, Furnishing $door): PlanePoint
     {
-        $outwards = $door->turn + $room->turn - M_PI_2;
-        [$x, $y] = $room->at([$door->x, $door->y]);
-
-        return [$x + self::WALL * cos($outwards), $y + self::WALL * sin($outwards)];
+        return $room->at($door->middle())->plus((new PlanePoint(self::WALL, 0.0))->turned($door->turn + $room->turn - M_PI_2));
     }
 
     /** @param  array{Furnishing, Furnishing}  $doors */
     private static function distance(LaidRoom $room, LaidRoom $other, array $doors): float
     {
-        [$x, $y] = self::facing($room, $doors[0]);
-        [$ox, $oy] = $other->at([$doors[1]->x, $doors[1]->y]);
-
-        return hypot($x - $ox, $y - $oy);
+        return self::facing($room, $doors[0])->distanceTo($other->at($doors[1]->middle()));
     }
 
     /**

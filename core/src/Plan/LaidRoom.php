@@ -4,26 +4,26 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Plan;
 
+use Jornel\Core\Geometry\PlanePoint;
+
 /** A room as it lies in its building: turned about its own origin, then moved. */
 final readonly class LaidRoom
 {
     /**
      * @param  float  $turn  anticlockwise, radians
-     * @param  array{float, float}  $shift  m
+     * @param  PlanePoint  $shift  m
      */
-    public function __construct(public FloorPlan $plan, public float $turn, public array $shift)
+    public function __construct(public FloorPlan $plan, public float $turn, public PlanePoint $shift)
     {
     }
 
     /**
-     * @param  array{float, float}  $point  of the room, m
-     * @return array{float, float} of the building, m
+     * @param  PlanePoint  $point  of the room, m
+     * @return PlanePoint of the building, m
      */
-    public function at(array $point): array
+    public function at(PlanePoint $point): PlanePoint
     {
-        [$c, $s] = [cos($this->turn), sin($this->turn)];
-
-        return [$c * $point[0] - $s * $point[1] + $this->shift[0], $s * $point[0] + $c * $point[1] + $this->shift[1]];
+        return $point->turned($this->turn)->plus($this->shift);
     }
 
     /** Whether a part of one floor lies on the other. */

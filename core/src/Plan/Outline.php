@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Plan;
 
+use Jornel\Core\Geometry\PlanePoint;
 use Jornel\Core\Geometry\Polygon;
 use Jornel\Core\Geometry\Wall;
 
@@ -22,7 +23,7 @@ final readonly class Outline
     private float $gross;
 
     /**
-     * @param  non-empty-list<array{float, float}>  $corners  anticlockwise, m
+     * @param  non-empty-list<PlanePoint>  $corners  anticlockwise, m
      * @param  non-empty-list<float>  $heights  of the ceiling over each, m
      * @param  float  $builtIns  solid things that take room, m3
      */
@@ -33,13 +34,13 @@ final readonly class Outline
         $this->area = $this->floor->area();
         $gross = 0.0;
         foreach ($this->triangles as [$a, $b, $c]) {
-            $gross += Polygon::turn($corners[$a], $corners[$b], $corners[$c]) / 2.0 * ($heights[$a] + $heights[$b] + $heights[$c]) / 3.0;
+            $gross += PlanePoint::turn($corners[$a], $corners[$b], $corners[$c]) / 2.0 * ($heights[$a] + $heights[$b] + $heights[$c]) / 3.0;
         }
         $this->gross = $gross;
     }
 
     /**
-     * @param  list<array{float, float}>  $corners  one after the other in either sense, three or more, m
+     * @param  list<PlanePoint>  $corners  one after the other in either sense, three or more, m
      * @param  list<float>  $heights  one for each corner, or a single one, m, above 0
      * @param  float  $builtIns  m3, zero or more
      *
@@ -110,8 +111,8 @@ final readonly class Outline
             [$p, $q, $r] = [$this->corners[$a], $this->corners[$b], $this->corners[$c]];
             [$u, $v] = [$this->heights[$b] - $this->heights[$a], $this->heights[$c] - $this->heights[$a]];
             $surface += hypot(
-                Polygon::turn($p, $q, $r),
-                hypot($u * ($r[1] - $p[1]) - $v * ($q[1] - $p[1]), $u * ($r[0] - $p[0]) - $v * ($q[0] - $p[0])),
+                PlanePoint::turn($p, $q, $r),
+                hypot($u * ($r->y - $p->y) - $v * ($q->y - $p->y), $u * ($r->x - $p->x) - $v * ($q->x - $p->x)),
             ) / 2.0;
         }
 
@@ -122,17 +123,17 @@ final readonly class Outline
      * A point well inside: where the floor would balance, or, where that lies outside, the middle of the largest of the
      * triangles that it is cut into.
      *
-     * @return array{float, float} m
+     * @return PlanePoint m
      */
-    public function middle(): array
+    public function middle(): PlanePoint
     {
         $largest = 0.0;
         $middle = $this->corners[0];
         foreach ($this->triangles as [$a, $b, $c]) {
             [$p, $q, $r] = [$this->corners[$a], $this->corners[$b], $this->corners[$c]];
-            if (Polygon::turn($p, $q, $r) > $largest) {
-                $largest = Polygon::turn($p, $q, $r);
-                $middle = [($p[0] + $q[0] + $r[0]) / 3.0, ($p[1] + $q[1] + $r[1]) / 3.0];
+            if (PlanePoint::turn($p, $q, $r) > $largest) {
+                $largest = PlanePoint::turn($p, $q, $r);
+                $middle = new PlanePoint(($p->x + $q->x + $r->x) / 3.0, ($p->y + $q->y + $r->y) / 3.0);
             }
         }
 
@@ -151,12 +152,8 @@ final readonly class Outline
         ), array_keys($this->corners));
     }
 
-    /**
-     * Whether a point lies within the walls.
-     *
-     * @param  array{float, float}  $point  m
-     */
-    public function contains(array $point): bool
+    /** Whether a point lies within the walls. */
+    public function contains(PlanePoint $point): bool
     {
         return $this->floor->contains($point);
     }

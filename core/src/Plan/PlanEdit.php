@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Plan;
 
+use Jornel\Core\Geometry\PlanePoint;
 use Jornel\Core\Geometry\Polygon;
 use Jornel\Core\Quantity\System;
 use Jornel\Core\Quantity\UnitOfMeasure;
@@ -181,7 +182,7 @@ final readonly class PlanEdit
      */
     private function unlessTurned(array $corners): self
     {
-        return $corners !== [] && (new Polygon(array_map(fn (DrawnCorner $corner): array => $corner->point(), $corners)))->area() > 0.0 ? $this->with($corners) : $this;
+        return $corners !== [] && (new Polygon(array_map(fn (DrawnCorner $corner): PlanePoint => $corner->point(), $corners)))->area() > 0.0 ? $this->with($corners) : $this;
     }
 
     /** @param  list<DrawnCorner>  $added  after the corner at which a wall begins, which is no longer as a tape has read it */

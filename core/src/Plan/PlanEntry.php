@@ -7,6 +7,7 @@ namespace Jornel\Core\Plan;
 use Jornel\Core\Fault\Faults;
 use Jornel\Core\Fault\InvalidEntries;
 use Jornel\Core\Fault\OutOfRange;
+use Jornel\Core\Geometry\PlanePoint;
 use Jornel\Core\Quantity\Display;
 use Jornel\Core\Quantity\Entry;
 use Jornel\Core\Quantity\System;
@@ -52,7 +53,7 @@ final readonly class PlanEntry
         $heights = $faults->take(fn (): array => array_map(fn (array $row, int $i): float => $this->ceiling($row, $i, $height ?? FloorPlan::CEILING[0]), $rows, array_keys($rows)));
 
         return $height === null || $heights === null || $furnishings === null ? null : $faults->take(fn (): FloorPlan => FloorPlan::drawn(
-            array_map(fn (array $row, int $i): array => [self::coordinate($row, 'x', "room.outline.{$i}"), self::coordinate($row, 'y', "room.outline.{$i}")], $rows, array_keys($rows)),
+            array_map(fn (array $row, int $i): PlanePoint => new PlanePoint(self::coordinate($row, 'x', "room.outline.{$i}"), self::coordinate($row, 'y', "room.outline.{$i}")), $rows, array_keys($rows)),
             $heights,
             $furnishings,
             array_map(fn (array $row): bool => ($row['taped'] ?? false) === true, $rows),

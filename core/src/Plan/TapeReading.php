@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Plan;
 
+use Jornel\Core\Geometry\PlanePoint;
 use Jornel\Core\Quantity\Display;
 use Jornel\Core\Quantity\System;
 
@@ -27,7 +28,7 @@ final class TapeReading
      * @param  int  $number  of the wall, from 0
      * @param  float  $length  as it was read, m
      * @param  System  $system  in which a fault is told
-     * @return array{corners: list<array{float, float}>, taped: list<bool>}
+     * @return array{corners: list<PlanePoint>, taped: list<bool>}
      *
      * @throws InvalidPlan when the other readings leave another length, or a wall would vanish
      */
@@ -41,18 +42,18 @@ final class TapeReading
         if (abs($by) <= self::SAME) {
             return ['corners' => $plan->outline->corners, 'taped' => $taped];
         }
-        [$dx, $dy] = $wall->direction();
+        $along = $wall->direction();
         $isHeld = false;
         for ($step = 1; $step < $count; $step++) {
             $i = ($number + $step) % $count;
-            [$ox, $oy] = $walls[$i]->direction();
-            if (abs($dx * $oy - $dy * $ox) > self::PARALLEL) {
+            $other = $walls[$i]->direction();
+            if (abs($along->x * $other->y - $along->y * $other->x) > self::PARALLEL) {
                 continue;
             }
             if ($plan->taped[$i]) {
                 $isHeld = true;
-            } elseif ($walls[$i]->length() - $by * ($dx * $ox + $dy * $oy) >= self::SHORTEST) {
-                return self::moved($plan, $number, $step, [$by * $dx, $by * $dy], $taped);
+            } elseif ($walls[$i]->length() - $by * $along->dot($other) >= self::SHORTEST) {
+                return self::moved($plan, $number, $step, $along->scaled($by), $taped);
             }
         }
         if ($isHeld) {
@@ -60,7 +61,7 @@ final class TapeReading
         }
         foreach ([1, $count - 1] as $step) {
             if (! $plan->taped[($number + $step) % $count]) {
-                return self::moved($plan, $step === 1 ? $number : ($number - 1 + $count) % $count, 1, $step === 1 ? [$by * $dx, $by * $dy] : [-$by * $dx, -$by * $dy], $taped);
+                return self::moved($plan, $step === 1 ? $number : ($number - 1 + $count) % $count, 1, $along->scaled($step === 1 ? $by : -$by), $taped);
             }
         }
 
@@ -70,18 +71,19 @@ final class TapeReading
     /**
      * The corners after a wall, so many of them, moved.
      *
-     * @param  array{float, float}  $by  m
+     * @param  PlanePoint  $by  m
      * @param  list<bool>  $taped
-     * @return array{corners: list<array{float, float}>, taped: list<bool>}
+     * @return array{corners: list<PlanePoint>, taped: list<bool>}
      */
-    private static function moved(FloorPlan $plan, int $after, int $corners, array $by, array $taped): array
+    private static function moved(FloorPlan $plan, int $after, int $corners, PlanePoint $by, array $taped): array
     {
         $moved = $plan->outline->corners;
         $count = count($moved);
         for ($step = 1; $step <= $corners; $step++) {
             $i = ($after + $step) % $count;
-            $moved[$i] = [$moved[$i][0] + $by[0], $moved[$i][1] + $by[1]];
+            $moved[$i] = $moved[$i]->plus($by);
         }
+        $moved = array_values($moved);
         FloorPlan::drawn($moved, $plan->outline->heights);
 
         return ['corners' => $moved, 'taped' => $taped];

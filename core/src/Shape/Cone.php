@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Shape;
 
+use Jornel\Core\Geometry\PlanePoint;
+
 /** A hollow cone between two round openings: printed as a solid, or cut flat from sheet and rolled. */
 final readonly class Cone
 {
@@ -60,12 +62,12 @@ final readonly class Cone
         if ($flat['outer'] > 100.0 * $this->wide) {
             return Panel::rectangle($id, $name, M_PI * $this->wide + self::LAP, $this->height);
         }
-        $at = fn (float $radius, float $share): array => [$radius * cos($flat['angle'] * $share), $radius * sin($flat['angle'] * $share)];
-        $outer = array_map(fn (int $step): array => $at($flat['outer'], $step / $steps), range(0, $steps));
-        $inner = array_map(fn (int $step): array => $at($flat['inner'], $step / $steps), range($steps, 0));
+        $at = fn (float $radius, float $share): PlanePoint => (new PlanePoint($radius, 0.0))->turned($flat['angle'] * $share);
+        $outer = array_map(fn (int $step): PlanePoint => $at($flat['outer'], $step / $steps), range(0, $steps));
+        $inner = array_map(fn (int $step): PlanePoint => $at($flat['inner'], $step / $steps), range($steps, 0));
 
         return Panel::polygon($id, $name, [
-            [$flat['inner'], -self::LAP], [$flat['outer'], -self::LAP],
+            new PlanePoint($flat['inner'], -self::LAP), new PlanePoint($flat['outer'], -self::LAP),
             ...$outer, ...$inner,
         ]);
     }

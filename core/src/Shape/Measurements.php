@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Jornel\Core\Shape;
 
 use Jornel\Core\Geometry\ConvexHull;
+use Jornel\Core\Geometry\PlanePoint;
 use Jornel\Core\Scene\Point;
 use Jornel\Core\Scene\Scene;
 use Jornel\Core\Scene\Solid;
@@ -93,7 +94,7 @@ final readonly class Measurements
         foreach ($scene->solids as $solid) {
             foreach ($solid->corners() as $corner) {
                 if ($corner->z <= $floor + self::FLOOR) {
-                    $foot[] = [$corner->x, $corner->y];
+                    $foot[] = new PlanePoint($corner->x, $corner->y);
                 }
             }
         }
@@ -101,13 +102,12 @@ final readonly class Measurements
             return 0.0;
         }
         $hull = ConvexHull::of($foot);
+        $over = new PlanePoint($middle->x, $middle->y);
         $nearest = INF;
         foreach ($hull as $i => $from) {
             $to = $hull[($i + 1) % count($hull)];
-            $along = hypot($to[0] - $from[0], $to[1] - $from[1]);
-            $inside = $along > 0.0
-                ? (($to[0] - $from[0]) * ($middle->y - $from[1]) - ($to[1] - $from[1]) * ($middle->x - $from[0])) / $along
-                : 0.0;
+            $along = $from->distanceTo($to);
+            $inside = $along > 0.0 ? PlanePoint::turn($from, $to, $over) / $along : 0.0;
             $nearest = min($nearest, $inside);
         }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Shape;
 
+use Jornel\Core\Geometry\PlanePoint;
 use Jornel\Core\Geometry\Polygon;
 
 /** A sheet to cut: an outline and the holes in it. */
@@ -24,7 +25,7 @@ final readonly class Panel
      * @param  float  $width  of the outline, m
      * @param  float  $height  of the outline, m
      * @param  float|null  $hole  diameter of the one round hole in the middle of a rectangle, m; null for any other panel
-     * @param  non-empty-list<array{float, float}>  $outline  corners, m, anticlockwise; the lower left of its extent at 0, 0
+     * @param  non-empty-list<PlanePoint>  $outline  corners, m, anticlockwise; the lower left of its extent at 0, 0
      * @param  list<Hole>  $holes
      * @param  string  $sheet  id of the catalogue's sheet that it is cut from
      */
@@ -53,20 +54,20 @@ final readonly class Panel
     }
 
     /**
-     * @param  non-empty-list<array{float, float}>  $outline  corners in any place, m, anticlockwise
+     * @param  non-empty-list<PlanePoint>  $outline  corners in any place, m, anticlockwise
      * @param  list<Hole>  $holes  in the same place
      */
     public static function polygon(string $id, string $name, array $outline, array $holes = []): self
     {
-        [$left, $low] = [min(array_column($outline, 0)), min(array_column($outline, 1))];
+        $low = new PlanePoint(min(array_column($outline, 'x')), min(array_column($outline, 'y')));
 
         return new self(
             $id, $name,
-            max(array_column($outline, 0)) - $left,
-            max(array_column($outline, 1)) - $low,
+            max(array_column($outline, 'x')) - $low->x,
+            max(array_column($outline, 'y')) - $low->y,
             null,
-            array_map(fn (array $corner): array => [$corner[0] - $left, $corner[1] - $low], $outline),
-            array_map(fn (Hole $hole): Hole => $hole->isRound ? Hole::round($hole->x - $left, $hole->y - $low, $hole->width) : Hole::rectangle($hole->x - $left, $hole->y - $low, $hole->width, $hole->height), $holes),
+            array_map(fn (PlanePoint $corner): PlanePoint => $corner->minus($low), $outline),
+            array_map(fn (Hole $hole): Hole => $hole->isRound ? Hole::round($hole->x - $low->x, $hole->y - $low->y, $hole->width) : Hole::rectangle($hole->x - $low->x, $hole->y - $low->y, $hole->width, $hole->height), $holes),
         );
     }
 
@@ -96,9 +97,9 @@ final readonly class Panel
         return (new Polygon($this->outline))->area();
     }
 
-    /** @return non-empty-list<array{float, float}> */
+    /** @return non-empty-list<PlanePoint> */
     private static function box(float $width, float $height): array
     {
-        return [[0.0, 0.0], [$width, 0.0], [$width, $height], [0.0, $height]];
+        return [new PlanePoint(0.0, 0.0), new PlanePoint($width, 0.0), new PlanePoint($width, $height), new PlanePoint(0.0, $height)];
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Jornel\Core\Shape;
 
 use Jornel\Core\Geometry\ConvexHull;
+use Jornel\Core\Geometry\PlanePoint;
 use Jornel\Core\Part\ShaftPosition;
 use Jornel\Core\Scene\Anchor;
 use Jornel\Core\Scene\Arrow;
@@ -129,7 +130,7 @@ final readonly class SlimTower implements Shape
     {
         [$w, $h] = $this->sides($design);
         $outline = $this->outline($design);
-        $middle = [$w / 2.0, $w / (2.0 * sqrt(3.0))];
+        $middle = new PlanePoint($w / 2.0, $w / (2.0 * sqrt(3.0)));
         $circle = $design->fan->body->bladeCircle;
         $perimeter = 3.0 * $w;
         $throttle = $design->fan->body->throttle(self::circleInTriangle($circle / 2.0, $w));
@@ -143,7 +144,7 @@ final readonly class SlimTower implements Shape
             openings: [Opening::recirculation($design->corners, $design->fan)],
             panels: [
                 Panel::polygon('bottom', 'Bottom', $outline),
-                Panel::polygon('top', 'Top with the fan', $outline, [Hole::round($middle[0], $middle[1], $circle)]),
+                Panel::polygon('top', 'Top with the fan', $outline, [Hole::round($middle->x, $middle->y, $circle)]),
             ],
             throttle: $throttle,
             remarks: $throttle < 1.0 ? [sprintf('The three filters cut into the blade circle: only %.0f %% of it is open. The square column breathes better.', 100.0 * $throttle)] : [],
@@ -191,17 +192,17 @@ final readonly class SlimTower implements Shape
         $t = $design->stackDepth();
         $p = Panel::THICKNESS;
         $outline = $this->outline($design);
-        $shift = [-min(array_column($outline, 0)), -min(array_column($outline, 1))];
-        $cap = fn (string $part, float $z): Solid => Solid::prism($part, 'board', array_map(fn (array $at): Point => self::shifted($at, $shift, $z), $outline), new Point(0.0, 0.0, $p));
+        $shift = new PlanePoint(-min(array_column($outline, 'x')), -min(array_column($outline, 'y')));
+        $cap = fn (string $part, float $z): Solid => Solid::prism($part, 'board', array_map(fn (PlanePoint $at): Point => self::shifted($at, $shift, $z), $outline), new Point(0.0, 0.0, $p));
         $fan = $design->fan;
-        $middle = self::shifted([$w / 2.0, $w / (2.0 * sqrt(3.0))], $shift, 2.0 * $p + $h);
+        $middle = self::shifted(new PlanePoint($w / 2.0, $w / (2.0 * sqrt(3.0))), $shift, 2.0 * $p + $h);
         $solids = [$cap('bottom', 0.0)];
         foreach ($this->triangle($w) as $number => [$from, $to]) {
             $solids[] = StandingFilter::on(sprintf('face-%d', $number + 1), $design->filter, self::shifted($from, $shift, $p), self::shifted($to, $shift, $p), $t, $h);
         }
         $solids[] = $cap('top', $p + $h);
         $solids[] = FanSolid::of($fan, new Frame($middle, new Point(1.0, 0.0, 0.0), new Point(0.0, 1.0, 0.0)), false);
-        [$width, $depth] = [max(array_column($outline, 0)) + $shift[0], max(array_column($outline, 1)) + $shift[1]];
+        [$width, $depth] = [max(array_column($outline, 'x')) + $shift->x, max(array_column($outline, 'y')) + $shift->y];
         $top = $middle->z + $fan->body->depth;
 
         return new Scene($solids, [
@@ -219,36 +220,32 @@ final readonly class SlimTower implements Shape
     /**
      * The inner lines of the three faces, in a right-handed round, so that each has the outside on its right.
      *
-     * @return list<array{array{float, float}, array{float, float}}>
+     * @return list<array{PlanePoint, PlanePoint}>
      */
     private function triangle(float $w): array
     {
-        [$a, $b, $c] = [[0.0, 0.0], [$w, 0.0], [$w / 2.0, $w * sqrt(3.0) / 2.0]];
+        [$a, $b, $c] = [new PlanePoint(0.0, 0.0), new PlanePoint($w, 0.0), new PlanePoint($w / 2.0, $w * sqrt(3.0) / 2.0)];
 
         return [[$a, $b], [$b, $c], [$c, $a]];
     }
 
-    /** @return non-empty-list<array{float, float}> around all three frames, m */
+    /** @return non-empty-list<PlanePoint> around all three frames, m */
     private function outline(Design $design): array
     {
         [$w] = $this->sides($design);
         $t = $design->stackDepth();
         $points = [];
         foreach ($this->triangle($w) as [$from, $to]) {
-            [$nx, $ny] = [($to[1] - $from[1]) / $w, -($to[0] - $from[0]) / $w];
-            array_push($points, [$from[0] + $t * $nx, $from[1] + $t * $ny], [$to[0] + $t * $nx, $to[1] + $t * $ny]);
+            $out = (new PlanePoint($to->y - $from->y, $from->x - $to->x))->scaled($t / $w);
+            array_push($points, $from->plus($out), $to->plus($out));
         }
 
-        return ConvexHull::of($points === [] ? [[0.0, 0.0]] : $points);
+        return ConvexHull::of($points === [] ? [new PlanePoint(0.0, 0.0)] : $points);
     }
 
-    /**
-     * @param  array{float, float}  $at
-     * @param  array{float, float}  $by
-     */
-    private static function shifted(array $at, array $by, float $z): Point
+    private static function shifted(PlanePoint $at, PlanePoint $by, float $z): Point
     {
-        return new Point($at[0] + $by[0], $at[1] + $by[1], $z);
+        return new Point($at->x + $by->x, $at->y + $by->y, $z);
     }
 
     /**

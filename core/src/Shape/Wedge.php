@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Shape;
 
+use Jornel\Core\Geometry\PlanePoint;
 use Jornel\Core\Scene\Anchor;
 use Jornel\Core\Scene\Arrow;
 use Jornel\Core\Scene\FanSolid;
@@ -55,7 +56,7 @@ final readonly class Wedge implements Shape
         $seat = $this->seat($design);
         $collar = $this->collar($design);
         $shroud = Shroud::of($design);
-        $ends = Panel::polygon('end', 'Triangle', [[0.0, 0.0], [$triangle->base, 0.0], [$triangle->base / 2.0, $triangle->height()]]);
+        $ends = Panel::polygon('end', 'Triangle', [new PlanePoint(0.0, 0.0), new PlanePoint($triangle->base, 0.0), new PlanePoint($triangle->base / 2.0, $triangle->height())]);
 
         return new Assembly(
             faces: FilterFace::alike(2, $design, $design->filter->netArea()),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Tests\Guide;
 
+use Jornel\Core\Geometry\PlanePoint;
 use Jornel\Core\Guide\CutLine;
 use Jornel\Core\Shape\Hole;
 use Jornel\Core\Shape\Panel;
@@ -44,8 +45,8 @@ final class CutLineTest extends TestCase
 
     public function test_what_is_no_rectangle_is_said(): void
     {
-        $side = CutLine::of(Panel::polygon('side', 'Side', [[0.0, 0.0], [0.4, 0.0], [0.2, 0.5]]));
-        $ring = CutLine::of(Panel::polygon('ring', 'Ring', [[0.0, 0.0], [0.4, 0.0], [0.5, 0.2], [0.4, 0.5], [0.0, 0.5]]));
+        $side = CutLine::of(Panel::polygon('side', 'Side', PlanePoint::list([[0.0, 0.0], [0.4, 0.0], [0.2, 0.5]])));
+        $ring = CutLine::of(Panel::polygon('ring', 'Ring', PlanePoint::list([[0.0, 0.0], [0.4, 0.0], [0.5, 0.2], [0.4, 0.5], [0.0, 0.5]])));
 
         self::assertSame('a triangle in this rectangle', $side->form());
         self::assertSame('the outline drawn, in this rectangle', $ring->form());

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Tests\Ledger;
 
+use Jornel\Core\Geometry\PlanePoint;
 use Jornel\Core\Ledger\Ledger;
 use Jornel\Core\Ledger\Placement;
 use Jornel\Core\Ledger\Why;
@@ -37,7 +38,7 @@ final class WhyTest extends TestCase
         yield 'beside what in the room' => [$of(Sample::room(), Sample::design('raised-cube', filter: '20x20x2-g13'), 'air-changes-8', 2, [$tower, $panel])];
         yield 'a coarse filter that catches nothing of the finest' => [$of(Sample::room(pollutant: 'cadr-pollen'), Sample::design(filter: '20x20x1-g8'))];
         yield 'a drawn room' => [$of(
-            Room::of('L', Sample::data()->occupancies()->get('classroom'), FloorPlan::drawn([[0.0, 0.0], [7.0, 0.0], [7.0, 4.0], [3.0, 4.0], [3.0, 7.0], [0.0, 7.0]], [2.7]), 20, Sample::data()->pollutants()->get('shared-air'), null),
+            Room::of('L', Sample::data()->occupancies()->get('classroom'), FloorPlan::drawn(PlanePoint::list([[0.0, 0.0], [7.0, 0.0], [7.0, 4.0], [3.0, 4.0], [3.0, 7.0], [0.0, 7.0]]), [2.7]), 20, Sample::data()->pollutants()->get('shared-air'), null),
             Sample::design(), 'per-person',
         )];
     }

@@ -10,6 +10,7 @@ use Jornel\Core\Drawing\RoomScene;
 use Jornel\Core\Drawing\Stroke;
 use Jornel\Core\Fault\Invalid;
 use Jornel\Core\Fault\InvalidEntries;
+use Jornel\Core\Geometry\PlanePoint;
 use Jornel\Core\Plan\FloorPlan;
 use Jornel\Core\Plan\Furnishing;
 use Jornel\Core\Plan\FurnishingKind;
@@ -40,7 +41,7 @@ final class FloorPlanTest extends TestCase
 
     public function test_a_built_in_takes_its_room_from_the_air_and_not_from_the_floor(): void
     {
-        $plan = FloorPlan::drawn(self::L, [2.5], [new Furnishing(FurnishingKind::BuiltIn, 1.0, 4.0, 2.0, 0.5, 2.0)]);
+        $plan = FloorPlan::drawn(PlanePoint::list(self::L), [2.5], [new Furnishing(FurnishingKind::BuiltIn, 1.0, 4.0, 2.0, 0.5, 2.0)]);
 
         self::assertEqualsWithDelta([18.0, 43.0], [$plan->area(), $plan->volume()], 1e-12);
     }
@@ -48,14 +49,14 @@ final class FloorPlanTest extends TestCase
     public function test_walls_of_an_l_under_a_slope(): void
     {
         // Two triangles of 4 x 3 m with one corner raised by 3 m over 4 m: a slope of 3 in 4 lengthens the ceiling by 5/4.
-        $plan = FloorPlan::drawn([[0.0, 0.0], [4.0, 0.0], [4.0, 3.0], [0.0, 3.0]], [2.0, 5.0, 5.0, 2.0]);
+        $plan = FloorPlan::drawn(PlanePoint::list([[0.0, 0.0], [4.0, 0.0], [4.0, 3.0], [0.0, 3.0]]), [2.0, 5.0, 5.0, 2.0]);
 
         self::assertEqualsWithDelta(12.0 + 15.0 + 2.0 * 3.0 + 5.0 * 3.0 + 2.0 * 4.0 * 3.5, $plan->surface(), 1e-12);
     }
 
     public function test_a_door_goes_into_the_nearest_wall_and_keeps_off_its_corners(): void
     {
-        [$door, $late] = FloorPlan::drawn(self::L, [2.5], [Furnishing::usual(FurnishingKind::Door, 3.0, 0.4), Furnishing::usual(FurnishingKind::Door, 2.1, 4.95)])->furnishings;
+        [$door, $late] = FloorPlan::drawn(PlanePoint::list(self::L), [2.5], [Furnishing::usual(FurnishingKind::Door, 3.0, 0.4), Furnishing::usual(FurnishingKind::Door, 2.1, 4.95)])->furnishings;
 
         self::assertEqualsWithDelta([3.0, 0.0, 0.0], [$door->x, $door->y, $door->turn], 1e-12);
         // Half its width of 0.9 m is kept free to the corner at (2, 5).
@@ -64,9 +65,9 @@ final class FloorPlanTest extends TestCase
 
     public function test_what_stands_outside_is_brought_in(): void
     {
-        $plan = FloorPlan::drawn(self::L, [2.5], [Furnishing::usual(FurnishingKind::Seat, 5.0, 4.0)]);
+        $plan = FloorPlan::drawn(PlanePoint::list(self::L), [2.5], [Furnishing::usual(FurnishingKind::Seat, 5.0, 4.0)]);
 
-        self::assertTrue($plan->outline->contains([$plan->furnishings[0]->x, $plan->furnishings[0]->y]));
+        self::assertTrue($plan->outline->contains($plan->furnishings[0]->middle()));
     }
 
     public function test_units_stand_where_they_are_drawn_and_then_along_the_room(): void
@@ -95,13 +96,13 @@ final class FloorPlanTest extends TestCase
     #[TestWith([4, 2.5, [[-0.5, 0.0], [6.0, 0.0], [6.0, 2.0], [2.0, 2.0], [2.0, 5.0], [-0.5, 5.0]], 'the first of them that comes'])]
     public function test_a_reading_moves_the_walls_that_run_the_same_way(int $wall, float $length, array $expected, string $why): void
     {
-        $answer = TapeReading::take(FloorPlan::drawn(self::L, [2.5]), $wall, $length, System::Metric);
+        $answer = TapeReading::take(FloorPlan::drawn(PlanePoint::list(self::L), [2.5]), $wall, $length, System::Metric);
         $set = FloorPlan::drawn($answer['corners'], [2.5], [], $answer['taped'])->outline->walls();
 
-        self::assertEqualsWithDelta($expected, $answer['corners'], 1e-12, $why);
+        self::assertEqualsWithDelta(PlanePoint::list($expected), $answer['corners'], 1e-12, $why);
         self::assertEqualsWithDelta($length, $set[$wall]->length(), 1e-12);
         self::assertSame($wall, array_search(true, $answer['taped'], true));
-        foreach (FloorPlan::drawn(self::L, [2.5])->outline->walls() as $i => $before) {
+        foreach (FloorPlan::drawn(PlanePoint::list(self::L), [2.5])->outline->walls() as $i => $before) {
             self::assertEqualsWithDelta($before->direction(), $set[$i]->direction(), 1e-12, 'walls keep their direction');
         }
     }
@@ -109,7 +110,7 @@ final class FloorPlanTest extends TestCase
     public function test_walking_round_with_the_tape_gives_every_reading(): void
     {
         // A sketch out of true by a little everywhere, then all six walls of an L as read: the last one must close.
-        $corners = [[0.0, 0.0], [5.2, 0.0], [5.2, 1.7], [2.3, 1.7], [2.3, 4.4], [0.0, 4.4]];
+        $corners = PlanePoint::list([[0.0, 0.0], [5.2, 0.0], [5.2, 1.7], [2.3, 1.7], [2.3, 4.4], [0.0, 4.4]]);
         $taped = [];
         foreach ([6.0, 2.0, 4.0, 3.0, 2.0, 5.0] as $wall => $length) {
             ['corners' => $corners, 'taped' => $taped] = TapeReading::take(FloorPlan::drawn($corners, [2.5], [], $taped), $wall, $length, System::Metric);
@@ -122,7 +123,7 @@ final class FloorPlanTest extends TestCase
 
     public function test_readings_that_do_not_close_are_said_with_what_is_left(): void
     {
-        $plan = FloorPlan::drawn(self::L, [2.5], [], [true, false, true, false, false, false]);
+        $plan = FloorPlan::drawn(PlanePoint::list(self::L), [2.5], [], [true, false, true, false, false, false]);
 
         try {
             TapeReading::take($plan, 4, 2.3, System::Metric);
@@ -135,9 +136,9 @@ final class FloorPlanTest extends TestCase
 
     public function test_a_slanted_wall_alone_swings_its_neighbour(): void
     {
-        $answer = TapeReading::take(FloorPlan::drawn([[0.0, 0.0], [4.0, 0.0], [1.0, 3.0]], [2.5]), 0, 5.0, System::Metric);
+        $answer = TapeReading::take(FloorPlan::drawn(PlanePoint::list([[0.0, 0.0], [4.0, 0.0], [1.0, 3.0]]), [2.5]), 0, 5.0, System::Metric);
 
-        self::assertSame([[0.0, 0.0], [5.0, 0.0], [1.0, 3.0]], $answer['corners']);
+        self::assertEquals(PlanePoint::list([[0.0, 0.0], [5.0, 0.0], [1.0, 3.0]]), $answer['corners']);
     }
 
     public function test_a_plan_is_read_as_it_was_drawn(): void
@@ -184,7 +185,7 @@ final class FloorPlanTest extends TestCase
 
     public function test_the_room_stands_with_its_far_walls_and_what_is_in_them(): void
     {
-        $plan = FloorPlan::drawn(self::L, [2.5], array_map(fn (array $one): Furnishing => Furnishing::usual(...$one), [
+        $plan = FloorPlan::drawn(PlanePoint::list(self::L), [2.5], array_map(fn (array $one): Furnishing => Furnishing::usual(...$one), [
             [FurnishingKind::Window, 0.0, 2.0], [FurnishingKind::Door, 6.0, 1.0], [FurnishingKind::BuiltIn, 1.0, 4.0],
         ]));
         $solids = RoomScene::of($plan, null, 0)->solids;
@@ -210,8 +211,8 @@ final class FloorPlanTest extends TestCase
             self::assertNotSame([], $plan->signs[0], $kind->label());
         }
         $plan = FloorPlan::rectangle(5.0, 4.0, 2.5);
-        $turned = RoomPlan::of($plan, 1, [0.5, 0.5], new PlanSheet(new LaidRoom($plan, M_PI / 2.0, [1.0, 0.0])));
-        self::assertSame([[1000.0, 0.0], [1000.0, -5000.0], [-3000.0, -5000.0], [-3000.0, 0.0]], $turned->floor[0]->points);
+        $turned = RoomPlan::of($plan, 1, [0.5, 0.5], new PlanSheet(new LaidRoom($plan, M_PI / 2.0, new PlanePoint(1.0, 0.0))));
+        self::assertEquals(PlanePoint::list([[1000.0, 0.0], [1000.0, -5000.0], [-3000.0, -5000.0], [-3000.0, 0.0]]), $turned->floor[0]->points);
         self::assertContains('plan-fan', array_map(fn (Stroke $stroke): string => $stroke->kind, $turned->units));
     }
 

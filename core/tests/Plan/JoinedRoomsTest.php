@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Tests\Plan;
 
+use Jornel\Core\Geometry\PlanePoint;
 use Jornel\Core\Plan\FloorPlan;
 use Jornel\Core\Plan\Furnishing;
 use Jornel\Core\Plan\FurnishingKind;
@@ -21,8 +22,8 @@ final class JoinedRoomsTest extends TestCase
         ]);
         $study = $building->rooms['study'];
 
-        self::assertEqualsWithDelta([3.0, -JoinedRooms::WALL], $study->at([1.0, 0.0]), 1e-12);
-        self::assertEqualsWithDelta([4.0, -3.0 - JoinedRooms::WALL], $study->at([0.0, 3.0]), 1e-12, 'its back wall is now in front');
+        self::assertEqualsWithDelta(new PlanePoint(3.0, -JoinedRooms::WALL), $study->at(new PlanePoint(1.0, 0.0)), 1e-12);
+        self::assertEqualsWithDelta(new PlanePoint(4.0, -3.0 - JoinedRooms::WALL), $study->at(new PlanePoint(0.0, 3.0)), 1e-12, 'its back wall is now in front');
         self::assertEqualsWithDelta([-1.0, -3.0 - JoinedRooms::WALL, 6.0, 4.0], $building->frame(), 1e-12);
         self::assertEqualsWithDelta([39.0, 97.5], [$building->area(), $building->volume()], 1e-12);
         self::assertSame([[], []], [$building->apart, $building->over]);
@@ -48,7 +49,7 @@ final class JoinedRoomsTest extends TestCase
         [$closed] = JoinedRooms::of($ring(0.0));
         [$open] = JoinedRooms::of($ring(0.5));
 
-        self::assertEqualsWithDelta([$step, $step], $closed->rooms['c']->at([0.0, 0.0]), 1e-9);
+        self::assertEqualsWithDelta(new PlanePoint($step, $step), $closed->rooms['c']->at(new PlanePoint(0.0, 0.0)), 1e-9);
         self::assertSame([], $closed->apart);
         self::assertCount(4, $open->rooms);
         self::assertEqualsWithDelta(0.5, $open->apart[0][2], 1e-9);

@@ -95,7 +95,7 @@ final class PlanEditTest extends TestCase
     /** @return list<array{float, float}> */
     private static function points(PlanEdit $plan): array
     {
-        return array_map(fn (DrawnCorner $corner): array => $corner->point(), $plan->corners);
+        return array_map(fn (DrawnCorner $corner): array => $corner->point()->toArray(), $plan->corners);
     }
 
     /** @return list<bool> */

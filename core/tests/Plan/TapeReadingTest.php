@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Tests\Plan;
 
+use Jornel\Core\Geometry\PlanePoint;
 use Jornel\Core\Plan\FloorPlan;
 use Jornel\Core\Plan\InvalidPlan;
 use Jornel\Core\Plan\Outline;
@@ -83,16 +84,16 @@ final class TapeReadingTest extends TestCase
 
     public function test_a_reading_within_a_sixteenth_is_the_same(): void
     {
-        $answer = TapeReading::take(FloorPlan::drawn([[0.0, 0.0], [4.0, 0.0], [4.0, 3.0], [0.0, 3.0]], [2.5]), 0, 4.001, System::Imperial);
+        $answer = TapeReading::take(FloorPlan::drawn(PlanePoint::list([[0.0, 0.0], [4.0, 0.0], [4.0, 3.0], [0.0, 3.0]]), [2.5]), 0, 4.001, System::Imperial);
 
-        self::assertSame([[0.0, 0.0], [4.0, 0.0], [4.0, 3.0], [0.0, 3.0]], $answer['corners']);
+        self::assertEquals(PlanePoint::list([[0.0, 0.0], [4.0, 0.0], [4.0, 3.0], [0.0, 3.0]]), $answer['corners']);
         self::assertSame([true, false, false, false], $answer['taped']);
     }
 
     /**
      * A room whose back runs up and down in steps over a straight front.
      *
-     * @return non-empty-list<array{float, float}>
+     * @return non-empty-list<PlanePoint>
      */
     private static function steps(Randomizer $random): array
     {
@@ -112,14 +113,14 @@ final class TapeReadingTest extends TestCase
             $corners[] = [$x[$i], $y[$i]];
         }
 
-        return $corners;
+        return PlanePoint::list($corners);
     }
 
     /**
      * The same room with its lengths guessed a little wrong, each in its own way.
      *
-     * @param  non-empty-list<array{float, float}>  $corners
-     * @return list<array{float, float}>
+     * @param  non-empty-list<PlanePoint>  $corners
+     * @return list<PlanePoint>
      */
     private static function stretched(array $corners, Randomizer $random): array
     {
@@ -131,8 +132,8 @@ final class TapeReadingTest extends TestCase
 
             return $known;
         };
-        [$xs, $ys] = [$guess(array_column($corners, 0)), $guess(array_column($corners, 1))];
+        [$xs, $ys] = [$guess(array_column($corners, 'x')), $guess(array_column($corners, 'y'))];
 
-        return array_map(fn (array $corner): array => [$xs[(string) $corner[0]], $ys[(string) $corner[1]]], $corners);
+        return array_map(fn (PlanePoint $corner): PlanePoint => new PlanePoint($xs[(string) $corner->x], $ys[(string) $corner->y]), $corners);
     }
 }

@@ -8,6 +8,7 @@ use Jornel\Core\Air\Air;
 use Jornel\Core\Airflow\Performance;
 use Jornel\Core\Airflow\Unit;
 use Jornel\Core\Drawing\PrintSvg;
+use Jornel\Core\Geometry\PlanePoint;
 use Jornel\Core\Guide\Steps;
 use Jornel\Core\Guide\Work;
 use Jornel\Core\Kit\LineKind;
@@ -174,11 +175,10 @@ final class EveryShapeTest extends TestCase
     /** Whether all of a hole's edge lies on the left of every side of a panel, whose corners run anticlockwise. */
     private static function inside(Hole $hole, Panel $panel): bool
     {
-        foreach ($panel->outline as $number => [$x, $y]) {
-            [$toX, $toY] = $panel->outline[($number + 1) % count($panel->outline)];
-            $along = hypot($toX - $x, $toY - $y);
-            foreach (self::edge($hole) as [$atX, $atY]) {
-                if ((($toX - $x) * ($atY - $y) - ($toY - $y) * ($atX - $x)) / $along < -1e-9) {
+        foreach ($panel->outline as $number => $from) {
+            $to = $panel->outline[($number + 1) % count($panel->outline)];
+            foreach (self::edge($hole) as $at) {
+                if (PlanePoint::turn($from, $to, new PlanePoint(...$at)) / $from->distanceTo($to) < -1e-9) {
                     return false;
                 }
             }

@@ -132,7 +132,7 @@ final class SceneTest extends TestCase
     public function test_the_drawing_keeps_one_scale_along_each_direction(): void
     {
         $camera = new Camera;
-        $length = fn (Point $from, Point $to): float => hypot($camera->see($to)[0] - $camera->see($from)[0], $camera->see($to)[1] - $camera->see($from)[1]);
+        $length = fn (Point $from, Point $to): float => $camera->see($from)->distanceTo($camera->see($to));
         $origin = new Point(0.0, 0.0, 0.0);
 
         foreach ([new Point(1.0, 0.0, 0.0), new Point(0.0, 1.0, 0.0), new Point(0.0, 0.0, 1.0)] as $axis) {
@@ -201,7 +201,7 @@ final class SceneTest extends TestCase
     {
         $points = array_map($camera->see(...), $solid->corners());
 
-        return [min(array_column($points, 0)), max(array_column($points, 0)), min(array_column($points, 1)), max(array_column($points, 1))];
+        return [min(array_column($points, 'x')), max(array_column($points, 'x')), min(array_column($points, 'y')), max(array_column($points, 'y'))];
     }
 
     /**

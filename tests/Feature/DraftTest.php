@@ -10,7 +10,7 @@ class DraftTest extends FeatureTestCase
     {
         $room = $this->room();
         [$mine, $other] = [$this->person(Role::Builder, $room->site->programme), $this->person(Role::Builder, $room->site->programme)];
-        $this->actingAs($mine)->getJson("/api/v1/rooms/{$room->id}/draft")->assertOk()->assertExactJson(['work' => null, 'keptAt' => null]);
+        $this->actingAs($mine)->getJson("/api/v1/rooms/{$room->id}/draft")->assertOk()->assertExactJson(['work' => null, 'kept_at' => null]);
         $this->putJson("/api/v1/rooms/{$room->id}/draft", ['work' => '{"goal":"room-size"}'])->assertOk();
         $this->putJson("/api/v1/rooms/{$room->id}/draft", ['work' => '{"goal":"air-changes-6","pinned":[]}'])->assertOk();
 
@@ -48,10 +48,10 @@ class DraftTest extends FeatureTestCase
         $room = $this->room();
         $builder = $this->actingAs($person = $this->person(Role::Builder, $room->site->programme));
         $build = $builder->postJson("/api/v1/rooms/{$room->id}/builds", ['name' => 'Mine', 'unit' => self::CHOICES])->assertCreated()->json('id');
-        $builder->postJson("/api/v1/builds/{$build}/versions", ['unit' => ['units' => 2] + self::CHOICES, 'basedOn' => 1, 'keepFigures' => true])->assertCreated();
+        $builder->postJson("/api/v1/builds/{$build}/versions", ['unit' => ['units' => 2] + self::CHOICES, 'based_on' => 1, 'keep_figures' => true])->assertCreated();
 
         $builder->getJson("/api/v1/builds/{$build}/versions")->assertOk()->assertJsonCount(2)
-            ->assertJsonPath('0.number', 2)->assertJsonPath('0.units', 2)->assertJsonPath('0.savedBy', $person->name)->assertJsonPath('1.number', 1);
-        $builder->putJson("/api/v1/rooms/{$room->id}", ['room' => self::ENTRIES, 'goal' => 'room-size', 'revision' => 1])->assertOk()->assertJsonPath('changedBy', $person->name);
+            ->assertJsonPath('0.number', 2)->assertJsonPath('0.units', 2)->assertJsonPath('0.saved_by', $person->name)->assertJsonPath('1.number', 1);
+        $builder->putJson("/api/v1/rooms/{$room->id}", ['room' => self::ENTRIES, 'goal' => 'room-size', 'revision' => 1])->assertOk()->assertJsonPath('changed_by', $person->name);
     }
 }

@@ -26,7 +26,7 @@ class DrawnRoomTest extends FeatureTestCase
             ['kind' => 'door', 'x' => 3, 'y' => 0.3], ['kind' => 'built-in', 'x' => 1, 'y' => 4, 'width' => '1 m', 'depth' => '1 m', 'height' => '2 m'],
         ]))->assertOk();
 
-        self::assertSame(['18.0 m²', '43.0 m³', '2.50 m'], [$answer->json('floorArea.metric'), $answer->json('volume.metric'), $answer->json('height.metric')]);
+        self::assertSame(['18.0 m²', '43.0 m³', '2.50 m'], [$answer->json('floor_area.metric'), $answer->json('volume.metric'), $answer->json('height.metric')]);
         self::assertSame(['6.00 m', '2.00 m', '4.00 m', '3.00 m', '2.00 m', '5.00 m'], array_column($answer->json('walls'), 'metric'));
         self::assertEqualsWithDelta([3.0, 0.0], [$answer->json('signs.0.x'), $answer->json('signs.0.y')], 1e-9);
         self::assertCount(7, $answer->json('strokes'));
@@ -79,9 +79,9 @@ class DrawnRoomTest extends FeatureTestCase
         $bare = $ledger([]);
         $near = $ledger([['kind' => 'unit', 'x' => 1, 'y' => 1], ['kind' => 'seat', 'x' => 1.5, 'y' => 1]]);
         $far = $ledger([['kind' => 'unit', 'x' => 1, 'y' => 1], ['kind' => 'seat', 'x' => 5.5, 'y' => 1]]);
-        $level = fn (array $answer): int => (int) $answer['unit']['speeds'][$answer['unit']['chosen']]['seatLevel']['metric'];
+        $level = fn (array $answer): int => (int) $answer['unit']['speeds'][$answer['unit']['chosen']]['seat_level']['metric'];
 
-        self::assertNull($bare['unit']['speeds'][0]['seatLevel']);
+        self::assertNull($bare['unit']['speeds'][0]['seat_level']);
         self::assertGreaterThan($level($far), $level($near));
         $cautions = fn (array $answer): array => array_column($answer['cautions'], 'title');
         self::assertNotSame($cautions($bare), $cautions($ledger([['kind' => 'appliance', 'x' => 1, 'y' => 4]])));
@@ -115,7 +115,7 @@ class DrawnRoomTest extends FeatureTestCase
 
         $other->update(['furnishings' => [['kind' => 'door', 'x' => 0, 'y' => 3.5, 'leads_to' => (string) $room->id]]]);
         $joined = $this->getJson("/api/v1/sites/{$room->site_id}/plan")->assertOk();
-        self::assertSame(['126.0 m²', [], []], [$joined->json('buildings.0.floorArea.metric'), $joined->json('buildings.0.faults'), $joined->json('unanswered')]);
+        self::assertSame(['126.0 m²', [], []], [$joined->json('buildings.0.floor_area.metric'), $joined->json('buildings.0.faults'), $joined->json('unanswered')]);
         // 9 m, a wall of 16 cm, 9 m.
         self::assertEqualsWithDelta(18_160.0, $joined->json('buildings.0.frame.width'), 1.0);
     }

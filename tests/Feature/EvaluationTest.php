@@ -12,7 +12,7 @@ class EvaluationTest extends FeatureTestCase
         $answer = $this->actingAs($this->person())->postJson('/api/v1/evaluations', $this->evaluation())->assertOk();
 
         $answer->assertJsonPath('volume', ['imperial' => '6,821 ft³', 'metric' => '193.1 m³']);
-        $answer->assertJsonPath('goalAsks', ['imperial' => '568 cfm', 'metric' => '966 m³/h']);
+        $answer->assertJsonPath('goal_asks', ['imperial' => '568 cfm', 'metric' => '966 m³/h']);
         $answer->assertJsonPath('unit.standing', 'short')->assertJsonPath('unit.needed', 2)->assertJsonPath('unit.likelihood', 'probably-not')->assertJsonCount(3, 'unit.speeds');
         self::assertCount(13, $answer->json('targets'));
         self::assertSame(['20 1/4 in', '514 mm'], array_values($answer->json('unit.drawing.extents.0.length')));
@@ -79,7 +79,7 @@ class EvaluationTest extends FeatureTestCase
     {
         $person = $this->person();
         $person->update(['measure' => 'metric']);
-        $this->actingAs($person)->postJson('/api/v1/evaluations', $this->evaluation('room.length', '9'))->assertOk()->assertJsonPath('floorArea.metric', '75.6 m²');
+        $this->actingAs($person)->postJson('/api/v1/evaluations', $this->evaluation('room.length', '9'))->assertOk()->assertJsonPath('floor_area.metric', '75.6 m²');
     }
 
     public function test_what_would_not_fit_is_told_before_it_is_chosen(): void
@@ -96,9 +96,9 @@ class EvaluationTest extends FeatureTestCase
         $question = ['goal' => 'hold-9'] + $this->evaluation('room.outdoor', '5');
         $answer = $this->postJson('/api/v1/evaluations', $question)->assertOk();
 
-        $answer->assertJsonPath('goalAsks.imperial', '0 cfm')->assertJsonPath('unit.likelihood', 'reaches')->assertJsonPath('unit.chance', 1)->assertJsonPath('unit.needed', 1);
+        $answer->assertJsonPath('goal_asks.imperial', '0 cfm')->assertJsonPath('unit.likelihood', 'reaches')->assertJsonPath('unit.chance', 1)->assertJsonPath('unit.needed', 1);
         self::assertStringContainsString('The building alone is enough', $answer->json('unit.findings.0.text.imperial'));
-        self::assertGreaterThan(1.0, $answer->json('unit.speeds.0.goalShare'));
+        self::assertGreaterThan(1.0, $answer->json('unit.speeds.0.goal_share'));
     }
 
     public function test_a_goal_that_no_number_of_units_reaches_is_answered(): void
@@ -109,7 +109,7 @@ class EvaluationTest extends FeatureTestCase
         data_set($question, 'room.pollutant', 'cadr-smoke');
         $answer = $this->postJson('/api/v1/evaluations', $question)->assertOk();
 
-        $answer->assertJsonPath('goalAsks.imperial', '∞ cfm')->assertJsonPath('unit.standing', 'short')->assertJsonPath('unit.speeds.0.goalShare', 0);
+        $answer->assertJsonPath('goal_asks.imperial', '∞ cfm')->assertJsonPath('unit.standing', 'short')->assertJsonPath('unit.speeds.0.goal_share', 0);
         self::assertStringContainsString('No number of these units', $answer->json('unit.findings.0.text.metric'));
     }
 

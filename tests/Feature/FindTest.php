@@ -26,14 +26,14 @@ class FindTest extends FeatureTestCase
         self::assertNotSame([], $answer->json('builds'));
         foreach ($answer->json('builds') as $build) {
             self::assertGreaterThanOrEqual(1.0, $build['share']);
-            self::assertLessThanOrEqual(400.0, (float) $build['firstCost']);
+            self::assertLessThanOrEqual(400.0, (float) $build['first_cost']);
             foreach ($build['places'] as $place) {
                 self::assertThat($place, self::logicalAnd(self::greaterThanOrEqual(0.0), self::lessThanOrEqual(1.0)));
             }
         }
         self::assertSame(['cost', 'level', 'share', 'footprint', 'power', 'minutes'], array_column($answer->json('axes'), 'key'));
         self::assertContains('level', array_column($answer->json('binding'), 'limit'));
-        self::assertNotSame([], $answer->json('leftOut'));
+        self::assertNotSame([], $answer->json('left_out'));
     }
 
     public function test_pre_filters_are_looked_at_where_they_are_wished_for(): void
@@ -50,8 +50,8 @@ class FindTest extends FeatureTestCase
         $question = ['wishes' => self::WISHES] + $this->evaluation('room.furnishings', [['kind' => 'unit', 'x' => 1, 'y' => 1], ['kind' => 'seat', 'x' => 4, 'y' => 5], ['kind' => 'seat', 'x' => 1, 'y' => 4]]);
         unset($question['unit']);
 
-        $this->postJson('/api/v1/finds', $question)->assertOk()->assertJsonPath('nearestSeat.metric', '3.00 m');
-        self::assertNull($this->find([])->json('nearestSeat'));
+        $this->postJson('/api/v1/finds', $question)->assertOk()->assertJsonPath('nearest_seat.metric', '3.00 m');
+        self::assertNull($this->find([])->json('nearest_seat'));
     }
 
     public function test_what_was_found_does_on_the_bench_what_was_said_of_it(): void
@@ -60,8 +60,8 @@ class FindTest extends FeatureTestCase
         $ledger = $this->postJson('/api/v1/evaluations', ['unit' => $build['choices']] + $this->evaluation())->assertOk();
 
         $speed = $ledger->json('unit.speeds.'.$ledger->json('unit.chosen'));
-        self::assertTrue($speed['reachesGoal']);
-        self::assertSame($build['firstCost'], $ledger->json('unit.cost.first'));
+        self::assertTrue($speed['reaches_goal']);
+        self::assertSame($build['first_cost'], $ledger->json('unit.cost.first'));
         self::assertSame($build['level'], $speed['level']);
         self::assertSame($build['power'], $speed['watts'] ?? $speed['power']);
     }

@@ -28,6 +28,14 @@ class InterfaceDescriptionTest extends FeatureTestCase
         self::assertEqualsCanonicalizing(array_values($routes), $described);
     }
 
+    public function test_every_key_is_written_in_one_casing_as_in_the_open_formats(): void
+    {
+        $keys = self::keys($this->app->make(Description::class)->data());
+
+        self::assertGreaterThan(300, count($keys));
+        self::assertSame([], array_values(preg_grep('/^[a-z0-9]+(_[a-z0-9]+)*$/', $keys, PREG_GREP_INVERT)));
+    }
+
     #[TestWith(['/api/v1/session', 'Person'])]
     #[TestWith(['/api/v1/catalogue', 'Catalogue'])]
     #[TestWith(['/api/v1/programmes/{programme}', 'Programme'])]
@@ -51,6 +59,19 @@ class InterfaceDescriptionTest extends FeatureTestCase
         $person = $this->person();
         $this->assertAsDescribed($this->actingAs($person)->postJson('/api/v1/evaluations', $this->evaluation())->getContent(), 'Ledger');
         $this->assertAsDescribed($this->actingAs($person)->postJson('/api/v1/evaluations', $this->evaluation('room.height', '900 ft'))->getContent(), 'Problem');
+    }
+
+    /**
+     * Names of all properties that a schema describes.
+     *
+     * @param  array<mixed>  $schema
+     * @return list<string>
+     */
+    private static function keys(array $schema): array
+    {
+        $properties = is_array($schema['properties'] ?? null) ? array_map(strval(...), array_keys($schema['properties'])) : [];
+
+        return array_merge($properties, ...array_map(fn (mixed $inner): array => is_array($inner) ? self::keys($inner) : [], array_values($schema)));
     }
 
     private function assertAsDescribed(string $json, string $schema): void

@@ -34,7 +34,7 @@ class PartsTest extends FeatureTestCase
         $flow = collect($answer->json('figures'))->firstWhere('path', 'free_flow');
 
         $answer->assertJsonPath('standing', 'changed')->assertJsonPath('revision', 1);
-        self::assertSame(['1,050 cfm', 'measured', '1,250 cfm', true], [$flow['shown']['imperial'], $flow['from'], $flow['shipped']['imperial'], $flow['isOwn']]);
+        self::assertSame(['1,050 cfm', 'measured', '1,250 cfm', true], [$flow['shown']['imperial'], $flow['from'], $flow['shipped']['imperial'], $flow['is_own']]);
         self::assertSame('typical', collect($answer->json('figures'))->firstWhere('path', 'shut_off')['from']);
         self::assertNotSame($before, $this->cleanAir());
         // The curve at the top speed ends at the free flow.
@@ -68,7 +68,7 @@ class PartsTest extends FeatureTestCase
         $before = $this->cleanAir();
         $answer = $this->save('fan', 'box-20-plain', [], ['points' => $points, 'points_from' => 'measured'])->assertOk();
 
-        $answer->assertJsonPath('points.isOwn', true)->assertJsonPath('points.from', 'measured')->assertJsonPath('points.rows.1.along', '500 cfm')->assertJsonPath('points.rows.2.pressure', '30 Pa');
+        $answer->assertJsonPath('points.is_own', true)->assertJsonPath('points.from', 'measured')->assertJsonPath('points.rows.1.along', '500 cfm')->assertJsonPath('points.rows.2.pressure', '30 Pa');
         self::assertNull(collect($answer->json('figures'))->firstWhere('path', 'free_flow')['shown']);
         self::assertNotSame($before, $this->cleanAir());
 
@@ -132,7 +132,7 @@ class PartsTest extends FeatureTestCase
         $this->deleteJson($this->path('fan', 'box-20-plain'))->assertNoContent();
 
         $version = $this->getJson("/api/v1/versions/{$saved['id']}")->assertOk();
-        self::assertSame($saved['cleanAir'], $version->json('ledger.unit.speeds.2.judged'));
+        self::assertSame($saved['clean_air'], $version->json('ledger.unit.speeds.2.judged'));
         self::assertSame(['A part'], $version->json('newer'));
         $this->getJson($this->path('fan', 'box-20-plain'))->assertJsonPath('standing', 'catalogue');
         // Written again it comes back as a new revision.
@@ -174,7 +174,7 @@ class PartsTest extends FeatureTestCase
 
     private function cleanAir(): string
     {
-        return $this->postJson('/api/v1/evaluations', $this->evaluation() + ['programme' => $this->programme->id])->assertOk()->json('unit.speeds.2.cleanAir.imperial');
+        return $this->postJson('/api/v1/evaluations', $this->evaluation() + ['programme' => $this->programme->id])->assertOk()->json('unit.speeds.2.clean_air.imperial');
     }
 
     private function path(string ...$part): string

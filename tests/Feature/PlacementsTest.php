@@ -32,7 +32,7 @@ class PlacementsTest extends FeatureTestCase
         $build = $this->built(['units' => 2]);
 
         self::assertSame([['build' => $build, 'bought' => null, 'count' => 2, 'speed' => '3']], $this->shown()['placements']);
-        $this->postJson("/api/v1/builds/{$build}/versions", ['unit' => ['units' => 3, 'speed' => '1'] + self::CHOICES, 'basedOn' => 1, 'keepFigures' => true])->assertCreated();
+        $this->postJson("/api/v1/builds/{$build}/versions", ['unit' => ['units' => 3, 'speed' => '1'] + self::CHOICES, 'based_on' => 1, 'keep_figures' => true])->assertCreated();
         self::assertSame([3, '1'], [$this->shown()['placements'][0]['count'], $this->shown()['placements'][0]['speed']]);
     }
 
@@ -51,15 +51,15 @@ class PlacementsTest extends FeatureTestCase
         $alone = $this->postJson('/api/v1/evaluations', $this->evaluation())->assertOk();
         $both = $this->postJson('/api/v1/evaluations', ['beside' => [['bought' => self::BOUGHT, 'count' => 2]]] + $this->evaluation())->assertOk();
         $unbuilt = $this->postJson('/api/v1/evaluations', ['unit' => null, 'beside' => [['bought' => self::BOUGHT, 'count' => 2]]] + $this->evaluation())->assertOk();
-        self::assertSame([2, '280 cfm', null, null], [$unbuilt->json('standing.purifiers'), $unbuilt->json('beside.0.cleanAir.imperial'), $unbuilt->json('unit'), $both->json('standing')]);
+        self::assertSame([2, '280 cfm', null, null], [$unbuilt->json('standing.purifiers'), $unbuilt->json('beside.0.clean_air.imperial'), $unbuilt->json('unit'), $both->json('standing')]);
         $figure = fn (TestResponse $answer, string $path): float => (float) str_replace(',', '', (string) $answer->json($path));
 
-        self::assertEqualsWithDelta(280.0, $figure($both, 'unit.speeds.0.cleanAir.imperial') - $figure($alone, 'unit.speeds.0.cleanAir.imperial'), 1.0);
+        self::assertEqualsWithDelta(280.0, $figure($both, 'unit.speeds.0.clean_air.imperial') - $figure($alone, 'unit.speeds.0.clean_air.imperial'), 1.0);
         self::assertEqualsWithDelta(90.0, $figure($both, 'unit.speeds.0.watts.imperial') - $figure($alone, 'unit.speeds.0.watts.imperial'), 1.0);
         self::assertGreaterThan($alone->json('unit.chance'), $both->json('unit.chance'));
         self::assertGreaterThan($figure($alone, 'unit.cost.total'), $figure($both, 'unit.cost.total'));
         self::assertSame(['name' => 'Tower purifier', 'count' => 2, 'speed' => null], array_intersect_key($both->json('beside.0'), ['name' => 1, 'count' => 1, 'speed' => 1]));
-        self::assertSame(['imperial' => '280 cfm', 'metric' => '476 m³/h'], $both->json('beside.0.cleanAir'));
+        self::assertSame(['imperial' => '280 cfm', 'metric' => '476 m³/h'], $both->json('beside.0.clean_air'));
         // Two of 50 dBA beside one of the unit's own: by energy.
         $own = $figure($alone, 'unit.speeds.0.level.metric');
         self::assertEqualsWithDelta(10.0 * log10(10.0 ** ($own / 10.0) + 2.0 * 10.0 ** 5.0), $figure($both, 'unit.speeds.0.level.metric'), 1.0);
@@ -95,14 +95,14 @@ class PlacementsTest extends FeatureTestCase
     public function test_the_programmes_card_tells_what_all_of_it_comes_to(): void
     {
         $card = fn (): array => $this->getJson("/api/v1/programmes/{$this->room->programmeId()}")->assertOk()->json('sites.0.rooms.0');
-        self::assertSame([null, 0, 0], [$card()['chance'], $card()['purifiers'], $card()['goalShare']]);
+        self::assertSame([null, 0, 0], [$card()['chance'], $card()['purifiers'], $card()['goal_share']]);
         $this->place([['bought' => self::BOUGHT, 'count' => 1]])->assertOk();
         $one = $card();
         $this->place([['bought' => self::BOUGHT, 'count' => 9]])->assertOk();
         $nine = $card();
 
         self::assertSame([1, 9], [$one['purifiers'], $nine['purifiers']]);
-        self::assertGreaterThan($one['goalShare'], $nine['goalShare']);
+        self::assertGreaterThan($one['goal_share'], $nine['goal_share']);
         self::assertGreaterThan($one['chance'], $nine['chance']);
         self::assertSame(['falls-short', 'reaches'], [$one['likelihood'], $nine['likelihood']]);
         self::assertGreaterThan(strlen($one['units']), strlen($nine['units']));
@@ -113,10 +113,10 @@ class PlacementsTest extends FeatureTestCase
         $this->place([['bought' => self::BOUGHT, 'count' => 2]])->assertOk();
         $beside = [['bought' => self::BOUGHT, 'count' => 2]];
         $build = $this->postJson("/api/v1/rooms/{$this->room->id}/builds", ['name' => 'Cube', 'unit' => self::CHOICES, 'beside' => $beside])->assertCreated();
-        $told = $this->postJson('/api/v1/evaluations', ['room' => $this->shown()['entries'], 'goal' => $this->room->goal, 'programme' => $this->room->programmeId(), 'beside' => $beside] + $this->evaluation())->json('unit.speeds.2.cleanAir');
+        $told = $this->postJson('/api/v1/evaluations', ['room' => $this->shown()['entries'], 'goal' => $this->room->goal, 'programme' => $this->room->programmeId(), 'beside' => $beside] + $this->evaluation())->json('unit.speeds.2.clean_air');
         $this->place([])->assertOk();
 
-        self::assertSame($told, $this->getJson('/api/v1/versions/'.$build->json('latest.id'))->assertOk()->json('ledger.unit.speeds.2.cleanAir'));
+        self::assertSame($told, $this->getJson('/api/v1/versions/'.$build->json('latest.id'))->assertOk()->json('ledger.unit.speeds.2.clean_air'));
         self::assertNotNull($build->json('latest.chance'));
     }
 
@@ -130,8 +130,8 @@ class PlacementsTest extends FeatureTestCase
 
         self::assertGreaterThanOrEqual(50.0, (float) $bare['chance']['metric']);
         self::assertGreaterThanOrEqual(90.0, (float) preg_replace('/\D+/', '', $sure['chance']['metric']));
-        self::assertGreaterThan((float) $bare['totalCost'], (float) $sure['totalCost']);
-        self::assertLessThan((float) $bare['totalCost'], (float) $beside['totalCost']);
+        self::assertGreaterThan((float) $bare['total_cost'], (float) $sure['total_cost']);
+        self::assertLessThan((float) $bare['total_cost'], (float) $beside['total_cost']);
         $this->assertFaults($this->postJson('/api/v1/finds', ['room' => self::ENTRIES, 'goal' => 'air-changes-5', 'wishes' => ['sure' => 1.0] + FindTest::WISHES]), ['wishes.sure']);
     }
 
@@ -147,7 +147,7 @@ class PlacementsTest extends FeatureTestCase
         self::assertNull($hour->json('goal'));
         self::assertEquals([[0.0, 9.0], [24.0, 9.0]], $day->json('goal.metric'));
         self::assertSame(['90 %', '99 %'], array_column(array_column($hour->json('gone'), 'share'), 'metric'));
-        self::assertLessThan((float) $hour->json('endWithout.metric'), (float) $hour->json('end.metric'));
+        self::assertLessThan((float) $hour->json('end_without.metric'), (float) $hour->json('end.metric'));
         $this->assertFaults($this->postJson('/api/v1/airs', ['start' => 'much', 'hours' => 1] + $this->evaluation()), ['start']);
     }
 

@@ -25,14 +25,14 @@ class PlanEditTest extends FeatureTestCase
         $drawn = $this->edit(['height' => '2.5 m'] + $room, ['what' => 'move-corner', 'index' => 2, 'x' => 7.0, 'y' => 5.0, 'near' => 0.0])->assertOk();
         self::assertEquals([[0, 0], [6, 0], [7, 5], [0, 4]], array_map(fn (array $corner): array => [$corner['x'], $corner['y']], $drawn->json('outline')));
         // Half of the diagonals’ cross product: |(7, 5) x (-6, 4)| / 2 = 29 m2.
-        self::assertSame('29.0 m²', $drawn->json('plan.floorArea.metric'));
+        self::assertSame('29.0 m²', $drawn->json('plan.floor_area.metric'));
     }
 
     public function test_a_first_rectangle_gets_a_usual_ceiling(): void
     {
         $drawn = $this->edit(['length' => '', 'width' => '', 'height' => ''] + self::ENTRIES, ['what' => 'rectangle', 'x' => 1.0, 'y' => 1.0, 'x2' => 5.0, 'y2' => 4.0])->assertOk();
 
-        self::assertEquals([4, '2.5 m', '12.0 m²'], [count($drawn->json('outline')), $drawn->json('height'), $drawn->json('plan.floorArea.metric')]);
+        self::assertEquals([4, '2.5 m', '12.0 m²'], [count($drawn->json('outline')), $drawn->json('height'), $drawn->json('plan.floor_area.metric')]);
     }
 
     #[TestWith([['what' => 'fold', 'index' => 0], 'edit.what'])]

@@ -35,8 +35,8 @@ class RecordsTest extends FeatureTestCase
         self::assertSame($bare['air-changes-5']['asks'], $aired['air-changes-5']['asks']);
         self::assertSame($bare['air-changes-5']['asks'], $bare['air-changes-5']['remains']);
         self::assertNotSame($aired['air-changes-5']['asks'], $aired['air-changes-5']['remains']);
-        self::assertGreaterThan(0.0, $aired['air-changes-5']['alreadyShare']);
-        self::assertLessThan($aired['air-changes-5']['share'], $aired['air-changes-5']['alreadyShare']);
+        self::assertGreaterThan(0.0, $aired['air-changes-5']['already_share']);
+        self::assertLessThan($aired['air-changes-5']['share'], $aired['air-changes-5']['already_share']);
     }
 
     public function test_a_central_filter_of_no_grade_is_refused_at_its_field(): void
@@ -86,7 +86,7 @@ class RecordsTest extends FeatureTestCase
         $room = $this->room();
         $builder = $this->person(Role::Builder, $room->site->programme);
         $build = $this->actingAs($builder)->postJson("/api/v1/rooms/{$room->id}/builds", ['name' => 'Cube', 'unit' => self::CHOICES])->assertCreated()->assertJsonPath('latest.number', 1)->json('id');
-        $next = ['unit' => ['corners' => 'open'] + self::CHOICES, 'basedOn' => 1, 'keepFigures' => true];
+        $next = ['unit' => ['corners' => 'open'] + self::CHOICES, 'based_on' => 1, 'keep_figures' => true];
         $this->actingAs($builder)->postJson("/api/v1/builds/{$build}/versions", $next)->assertCreated()->assertJsonPath('number', 2)->assertJsonPath('choices.corners', 'open');
         $this->actingAs($builder)->postJson("/api/v1/builds/{$build}/versions", $next)->assertConflict();
 
@@ -114,8 +114,8 @@ class RecordsTest extends FeatureTestCase
 
         $after = $this->actingAs($builder)->getJson("/api/v1/versions/{$version}")->assertOk()->assertJsonPath('newer', ['Box fan 20 in, plain']);
         self::assertSame($before, $after->json('ledger'));
-        $today = $this->actingAs($builder)->postJson('/api/v1/evaluations', $this->evaluation())->json('unit.speeds.2.cleanAir.imperial');
-        $kept = $this->actingAs($builder)->postJson('/api/v1/evaluations', $this->evaluation() + ['version' => $version])->json('unit.speeds.2.cleanAir.imperial');
+        $today = $this->actingAs($builder)->postJson('/api/v1/evaluations', $this->evaluation())->json('unit.speeds.2.clean_air.imperial');
+        $kept = $this->actingAs($builder)->postJson('/api/v1/evaluations', $this->evaluation() + ['version' => $version])->json('unit.speeds.2.clean_air.imperial');
         self::assertLessThan((int) $kept, (int) $today);
     }
 

@@ -32,7 +32,7 @@ class StockTest extends FeatureTestCase
         $this->move('reserved', 4, $this->build->id)->assertCreated();
         $answer = $this->move('used', 5, $this->build->id, 'first unit')->assertCreated();
 
-        $answer->assertJsonPath('lines.0', ['kind' => 'filter', 'code' => '20x20x1-g13-dense', 'name' => $answer->json('lines.0.name'), 'onHand' => 7, 'reserved' => 0, 'free' => 7]);
+        $answer->assertJsonPath('lines.0', ['kind' => 'filter', 'code' => '20x20x1-g13-dense', 'name' => $answer->json('lines.0.name'), 'on_hand' => 7, 'reserved' => 0, 'free' => 7]);
         self::assertSame(['used', 'reserved', 'bought'], array_column($answer->json('movements'), 'move'));
         $answer->assertJsonPath('movements.0.note', 'first unit')->assertJsonPath('movements.0.build', "{$this->build->room->name}: Cube");
         $this->getJson($this->path())->assertOk()->assertExactJson($answer->json());
@@ -69,8 +69,8 @@ class StockTest extends FeatureTestCase
         $all = $this->getJson($kit)->assertOk()->assertJson(['wanted' => 3, 'reserved' => 0, 'used' => 0])->json();
 
         $reserved = $this->postJson($kit, ['move' => 'reserved'])->assertCreated()->assertJson(['wanted' => 0, 'reserved' => 3, 'used' => 0]);
-        self::assertSame([4, 3, 0], [$reserved->json('lines.1.needed'), $reserved->json('lines.1.fromShelf'), $reserved->json('lines.1.free')]);
-        self::assertLessThan((float) $all['toBuy'], (float) $reserved->json('toBuy'));
+        self::assertSame([4, 3, 0], [$reserved->json('lines.1.needed'), $reserved->json('lines.1.from_shelf'), $reserved->json('lines.1.free')]);
+        self::assertLessThan((float) $all['to_buy'], (float) $reserved->json('to_buy'));
         $this->assertFaults($this->postJson($kit, ['move' => 'reserved']), ['move']);
         $this->getJson($this->path())->assertJsonPath('lines.0.reserved', 3)->assertJsonPath('movements.0.note', 'kit of version 1');
 

@@ -17,7 +17,7 @@ class WorkingTest extends FeatureTestCase
 
         self::assertSame(array_column($ledger->json('unit.speeds'), 'name'), array_column($answer->json('speeds'), 'name'));
         foreach ($answer->json('speeds') as $number => $speed) {
-            self::assertSame($ledger->json("unit.speeds.{$number}.filterFlow"), $speed['clean']['flow']);
+            self::assertSame($ledger->json("unit.speeds.{$number}.filter_flow"), $speed['clean']['flow']);
             self::assertSame($ledger->json("unit.speeds.{$number}.pressure"), $speed['clean']['pressure']);
             self::assertLessThan($speed['clean']['at']['metric'][0][0], $speed['loaded']['at']['metric'][0][0]);
         }
@@ -34,14 +34,14 @@ class WorkingTest extends FeatureTestCase
         $ledger = $this->postJson('/api/v1/evaluations', $this->evaluation())->assertOk()->json();
         $speed = $ledger['unit']['speeds'][$ledger['unit']['chosen']];
 
-        self::assertEqualsCanonicalizing(['cleanAir', 'band', 'airChanges', 'minutes90', 'minutes99', 'level', 'watts', 'filterFlow', 'bypassFlow', 'pressure', 'first', 'total', 'asks'], array_keys($why));
+        self::assertEqualsCanonicalizing(['clean_air', 'band', 'air_changes', 'minutes90', 'minutes99', 'level', 'watts', 'filter_flow', 'bypass_flow', 'pressure', 'first', 'total', 'asks'], array_keys($why));
         foreach ($why as $key => $lines) {
             foreach ($lines as $line) {
                 self::assertNotSame('', $line['formula'].$line['filled']['metric'], $key);
                 self::assertNotSame('', $line['source'], "{$key}: {$line['figure']}");
             }
         }
-        foreach (['cleanAir', 'airChanges', 'minutes90', 'level', 'watts'] as $key) {
+        foreach (['clean_air', 'air_changes', 'minutes90', 'level', 'watts'] as $key) {
             self::assertStringContainsString($speed[$key]['imperial'], $why[$key][0]['filled']['imperial'], $key);
         }
         self::assertStringEndsWith($ledger['unit']['cost']['total'], $why['total'][0]['filled']['metric']);

@@ -4,7 +4,7 @@ import { pick, row, signIn, stage, view } from './steps';
 test.beforeEach(async ({ page }) => {
     await signIn(page);
     await page.goto('/rooms/1/build');
-    await expect(row(page, 'cleanAir')).toBeVisible();
+    await expect(row(page, 'clean_air')).toBeVisible();
 });
 
 test('the drawing itself is clicked, turned and taken apart', async ({ page }) => {
@@ -55,16 +55,16 @@ test('the speed is dragged along the curves', async ({ page }) => {
     await expect(slider).toHaveAttribute('aria-valuenow', '2');
     const to = (await page.locator('.point[data-speed="1"]').boundingBox())!;
     const from = (await page.locator('.point[data-speed="2"]').boundingBox())!;
-    const clean = await row(page, 'cleanAir').textContent();
+    const clean = await row(page, 'clean_air').textContent();
     await page.mouse.move(from.x + from.width / 2, from.y + from.height / 2);
     await page.mouse.down();
     await page.mouse.move(to.x + to.width / 2, to.y + to.height / 2, { steps: 4 });
     await page.mouse.up();
     await expect(slider).toHaveAttribute('aria-valuenow', '1');
-    await expect(row(page, 'cleanAir')).not.toHaveText(clean ?? '');
+    await expect(row(page, 'clean_air')).not.toHaveText(clean ?? '');
     await slider.focus();
     await page.keyboard.press('ArrowRight');
-    await expect(row(page, 'cleanAir')).toHaveText(clean ?? '');
+    await expect(row(page, 'clean_air')).toHaveText(clean ?? '');
 });
 
 test('a dispute is put side by side and one side taken; undo brings the other back, over a reload too', async ({ page }) => {
@@ -73,15 +73,15 @@ test('a dispute is put side by side and one side taken; undo brings the other ba
     const columns = page.locator('.columns article');
     await expect(columns).toHaveCount(2);
     await expect(columns.first().getByRole('list', { name: 'Best at' })).toContainText('most clean air');
-    const bypass = await row(page, 'bypassFlow').textContent();
+    const bypass = await row(page, 'bypass_flow').textContent();
     await columns.nth(1).getByRole('button', { name: 'Use this build' }).click();
-    await expect(row(page, 'bypassFlow')).not.toHaveText(bypass ?? '');
+    await expect(row(page, 'bypass_flow')).not.toHaveText(bypass ?? '');
     await page.reload();
-    await expect(row(page, 'bypassFlow')).not.toHaveText(bypass ?? '');
+    await expect(row(page, 'bypass_flow')).not.toHaveText(bypass ?? '');
     await page.getByRole('button', { name: 'Undo' }).click();
-    await expect(row(page, 'bypassFlow')).toHaveText(bypass ?? '');
+    await expect(row(page, 'bypass_flow')).toHaveText(bypass ?? '');
     await page.keyboard.press('Control+Shift+Z');
-    await expect(row(page, 'bypassFlow')).not.toHaveText(bypass ?? '');
+    await expect(row(page, 'bypass_flow')).not.toHaveText(bypass ?? '');
 
     // The build stands beside one that was pinned.
     await view(page, 'Compare');
@@ -93,8 +93,8 @@ test('the ledger shows what is different from a pinned version, over a reload to
     await page.goto('/programmes/1');
     await page.getByRole('link', { name: /Staff office/ }).click();
     await stage(page, 'Build');
-    const was = page.locator('tr:has([data-row=cleanAir]) s');
-    const first = await row(page, 'cleanAir').textContent();
+    const was = page.locator('tr:has([data-row=clean_air]) s');
+    const first = await row(page, 'clean_air').textContent();
     await page.getByRole('button', { name: 'One unit more' }).click();
     await expect(was).toHaveText(first ?? '');
     await page.getByRole('button', { name: 'Save version 2' }).click();

@@ -78,7 +78,7 @@ test('a room is dragged, taped, bent and furnished, and kept as it was drawn', a
 
     // The seat's level stands in the ledger as soon as something is built.
     await page.goto(page.url().replace(/room$/, 'build'));
-    await expect(row(page, 'seatLevel')).toContainText('dBA');
+    await expect(row(page, 'seat_level')).toContainText('dBA');
 
     // The door has no other side yet, and the plan of the site says so.
     await page.goto('/programmes/1/sites/1/plan');

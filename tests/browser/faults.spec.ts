@@ -104,12 +104,12 @@ test('both measures, switched in place', async ({ page }) => {
     await signIn(page);
     await page.goto('/');
     await page.getByRole('link', { name: /Classroom 1/ }).click();
-    await expect(row(page, 'cleanAir')).toHaveText(/cfm$/);
+    await expect(row(page, 'clean_air')).toHaveText(/cfm$/);
     await page.getByText('m · m³/h').click();
-    await expect(row(page, 'cleanAir')).toHaveText(/m³\/h$/);
+    await expect(row(page, 'clean_air')).toHaveText(/m³\/h$/);
     await expect(page.locator('[data-label=shroud]')).toContainText('514 mm × 514 mm');
     await page.getByText('ft · cfm').click();
-    await expect(row(page, 'cleanAir')).toHaveText(/cfm$/);
+    await expect(row(page, 'clean_air')).toHaveText(/cfm$/);
 });
 
 test('a reader may look but not save', async ({ page }) => {

@@ -35,7 +35,7 @@ test('from limits to the right build on the bench', async ({ page }) => {
     await card.getByRole('button').click();
     await expect(page).toHaveURL(/\/build$/);
     await expect(page.getByText('Reaches the goal').or(page.getByText('Reaches it'))).toBeVisible();
-    await expect(row(page, 'cleanAir')).toBeVisible();
+    await expect(row(page, 'clean_air')).toBeVisible();
     expect(level).toMatch(/dBA/);
 
     // The wishes are still there after a reload.

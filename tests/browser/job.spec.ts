@@ -30,12 +30,12 @@ test('from a tape measure to a build sheet, and all of it still there after a re
     await expect(page.getByTestId('verdict').or(page.locator('[data-test=verdict]'))).toContainText('✕ Falls short');
     await expect(page.locator('[data-test=chance]')).toHaveText('6 %');
     await expect(page.locator('[data-rule="clean air"]')).toContainText('560 cfm for 6 air changes an hour, 122 cfm less than it needs');
-    await expect(row(page, 'cleanAir')).toHaveText('560 cfm');
-    await expect(row(page, 'bypassFlow')).toHaveText('19 cfm');
+    await expect(row(page, 'clean_air')).toHaveText('560 cfm');
+    await expect(row(page, 'bypass_flow')).toHaveText('19 cfm');
     await expect(row(page, 'pressure')).toHaveText('0.061 inWC');
     await expect(row(page, 'level')).toHaveText('64 dBA');
     await expect(row(page, 'watts')).toHaveText('75 W');
-    await expect(row(page, 'airChanges')).toHaveText('4.9 /h');
+    await expect(row(page, 'air_changes')).toHaveText('4.9 /h');
     await expect(row(page, 'minutes90')).toHaveText('24 (20–42 min)');
     await expect(page.locator('[data-test=needed]')).toHaveText('2');
 
@@ -43,7 +43,7 @@ test('from a tape measure to a build sheet, and all of it still there after a re
     await page.getByRole('textbox', { name: 'Search' }).fill('20x20 dense 13');
     await page.locator('[data-option="20x20x1-g13-dense"]').click();
     await expect(page.locator('[data-test=verdict]')).toContainText('✕ Probably falls short');
-    expect(number(await row(page, 'cleanAir').textContent())).toBeGreaterThan(600);
+    expect(number(await row(page, 'clean_air').textContent())).toBeGreaterThan(600);
     await page.getByRole('button', { name: 'Close', exact: true }).click();
     await page.getByRole('button', { name: 'One unit more' }).click();
     await expect(page.locator('[data-test=verdict]')).toContainText('✓ Reaches the goal');
@@ -77,12 +77,12 @@ test('from a tape measure to a build sheet, and all of it still there after a re
 
     // 6. Stopped, started, another browser.
     const address = page.url();
-    const before = await row(page, 'cleanAir').textContent();
+    const before = await row(page, 'clean_air').textContent();
     if (process.env.JORNEL_RESTART) execFileSync(process.env.JORNEL_RESTART, { stdio: 'inherit' });
     const other = await (await browser.newContext({ viewport: { width: 1280, height: 800 } })).newPage();
     await signIn(other);
     await other.goto(address);
-    await expect(row(other, 'cleanAir')).toHaveText(before ?? '');
+    await expect(row(other, 'clean_air')).toHaveText(before ?? '');
     await stage(other, 'Room');
     await expect(side(other, 'length')).toHaveValue('27′ 6″');
     await side(other, 'width').focus();

@@ -3,7 +3,7 @@ import { choose, number, row, signIn } from './steps';
 
 const build = async (page: import('@playwright/test').Page, room: number): Promise<void> => {
     await page.goto(`/rooms/${room}/build`);
-    await expect(row(page, 'cleanAir')).toBeVisible();
+    await expect(row(page, 'clean_air')).toBeVisible();
 };
 
 test('another shape is chosen with the nearest parts it can be made of, and made one way or another', async ({ page }) => {
@@ -12,16 +12,16 @@ test('another shape is chosen with the nearest parts it can be made of, and made
     await page.getByRole('button', { name: /^Shape:/ }).click();
     await expect(page.locator('.panel [role=radio]')).toHaveCount(15);
     await expect(page.locator('[data-option=array-box]')).toContainText('with PC fan 120 mm, high static');
-    const cube = (await row(page, 'cleanAir').textContent()) ?? '';
+    const cube = (await row(page, 'clean_air').textContent()) ?? '';
     await page.locator('[data-option=array-box]').click();
     await expect(page.getByRole('button', { name: /^Fan: PC fan 120 mm/ })).toBeVisible();
-    await expect(row(page, 'cleanAir')).not.toHaveText(cube);
-    const without = number(await row(page, 'cleanAir').textContent());
+    await expect(row(page, 'clean_air')).not.toHaveText(cube);
+    const without = number(await row(page, 'clean_air').textContent());
 
     // More fans, on the ends too, move more.
     await page.getByRole('combobox', { name: 'Fans on an end' }).focus();
     for (const key of ['Enter', 'ArrowDown', 'Enter']) await page.keyboard.press(key);
-    await expect.poll(async () => number(await row(page, 'cleanAir').textContent())).toBeGreaterThan(without);
+    await expect.poll(async () => number(await row(page, 'clean_air').textContent())).toBeGreaterThan(without);
 
     // What cannot blow the other way says why.
     await page.getByRole('button', { name: /^Air:/ }).click();
@@ -42,7 +42,7 @@ test('a shape that is clicked before its parts are known gets them all the same'
 test('a measured figure and a part of one’s own go into the builds, and out again', async ({ page }) => {
     await signIn(page);
     await build(page, 1);
-    const shipped = number(await row(page, 'cleanAir').textContent());
+    const shipped = number(await row(page, 'clean_air').textContent());
 
     await page.goto('/programmes/1/parts/fan/box-20-plain');
     await page.getByRole('textbox', { name: 'Your free flow' }).fill('950 furlongs');
@@ -57,7 +57,7 @@ test('a measured figure and a part of one’s own go into the builds, and out ag
 
     // The saved version keeps its figures, and says that newer ones exist.
     await build(page, 1);
-    expect(number(await row(page, 'cleanAir').textContent())).toBe(shipped);
+    expect(number(await row(page, 'clean_air').textContent())).toBe(shipped);
     await expect(page.getByText(/newer figures for/).first()).toBeVisible();
 
     await page.goto('/programmes/1/parts/fan/box-20-plain');
@@ -68,7 +68,7 @@ test('a measured figure and a part of one’s own go into the builds, and out ag
     await build(page, 1);
     await page.getByRole('button', { name: /^Fan:/ }).click();
     await page.getByRole('radio', { name: /Box fan from the mill/ }).click();
-    await expect.poll(async () => number(await row(page, 'cleanAir').textContent())).toBeLessThan(shipped);
+    await expect.poll(async () => number(await row(page, 'clean_air').textContent())).toBeLessThan(shipped);
 
     await page.goto('/programmes/1/parts/fan/box-20-plain');
     await page.getByRole('button', { name: 'Restore shipped figures' }).click();

@@ -83,7 +83,7 @@ test('every screen fits a phone without scrolling sideways', async ({ page }) =>
 test('the parts can be reached and changed with the keyboard alone', async ({ page }) => {
     await signIn(page);
     await page.goto('/rooms/1/build');
-    const before = await row(page, 'bypassFlow').textContent();
+    const before = await row(page, 'bypass_flow').textContent();
     const tile = page.getByRole('button', { name: /^Corners:/ });
     await tile.focus();
     await page.keyboard.press('Enter');
@@ -91,7 +91,7 @@ test('the parts can be reached and changed with the keyboard alone', async ({ pa
     await page.keyboard.press('Shift+Tab');
     await page.keyboard.press('Shift+Tab');
     await page.keyboard.press('Enter');
-    await expect(row(page, 'bypassFlow')).not.toHaveText(before ?? '');
+    await expect(row(page, 'bypass_flow')).not.toHaveText(before ?? '');
     await page.keyboard.press('Escape');
     await expect(page.locator('.panel')).toHaveCount(0);
 });
@@ -118,7 +118,7 @@ const timed = ({ selector, figure }: { selector: string; figure: string }): Prom
         choice.click();
     });
 
-const BYPASS = '[data-row=bypassFlow]';
+const BYPASS = '[data-row=bypass_flow]';
 const GOALS = ['air-changes-3', 'air-changes-4', 'air-changes-6', 'air-changes-8', 'air-changes-10', 'room-size', 'per-person'];
 const OPTIONS = ['suction', 'duct-tape', 'zip-ties', 'hot-glue', 'weight', 'painters-tape', 'bungee-foam', 'wooden-drawer'];
 const median = (times: number[]): string => ([...times].sort((a, b) => a - b)[times.length >> 1] ?? 0).toFixed(0);
@@ -172,7 +172,7 @@ test('how long a changed choice takes to show (printed, not judged)', { tag: '@t
     const looked: number[] = [];
     for (const option of OPTIONS) {
         await page.locator(`[data-option=${option}]`).hover();
-        await expect(page.locator('[data-would=cleanAir]')).toBeVisible();
+        await expect(page.locator('[data-would=clean_air]')).toBeVisible();
         await page.waitForTimeout(300);
         looked.push((await page.evaluate(timed, { selector: `[data-option=${option}]`, figure: BYPASS })).click);
         await page.waitForTimeout(150);

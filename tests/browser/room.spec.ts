@@ -9,12 +9,12 @@ test('what stands in a room counts together, and what is wrong of a purifier is 
     const stands = page.locator('.stands');
     const tower = stands.locator('li', { hasText: 'Tower purifier' });
     await expect(tower).toContainText('280 cfm in all');
-    const together = number(await row(page, 'cleanAir').textContent());
+    const together = number(await row(page, 'clean_air').textContent());
 
     await tower.getByRole('checkbox', { name: 'count it' }).uncheck();
-    await expect.poll(async () => together - number(await row(page, 'cleanAir').textContent())).toBe(280);
+    await expect.poll(async () => together - number(await row(page, 'clean_air').textContent())).toBe(280);
     await tower.getByRole('checkbox', { name: 'count it' }).check();
-    await expect(row(page, 'cleanAir')).toContainText(String(together));
+    await expect(row(page, 'clean_air')).toContainText(String(together));
 
     await page.getByRole('button', { name: 'Add a bought purifier' }).click();
     await page.locator('[data-purifier=name]').fill('Desk purifier');
@@ -39,7 +39,7 @@ test('what stands in a room counts together, and what is wrong of a purifier is 
     await view(page, 'In the room');
     await stands.locator('li', { hasText: 'Desk purifier' }).getByRole('button', { name: 'Remove' }).click();
     await expect(stands.locator('li', { hasText: 'Desk purifier' })).toHaveCount(0);
-    await expect(row(page, 'cleanAir')).toContainText(String(together));
+    await expect(row(page, 'clean_air')).toContainText(String(together));
 });
 
 test('a second build begins beside the first and counts once it is saved', async ({ page }) => {
@@ -47,10 +47,10 @@ test('a second build begins beside the first and counts once it is saved', async
     await page.goto('/');
     await page.getByRole('link', { name: /Basement bench/ }).click();
     await view(page, 'In the room');
-    const alone = number(await row(page, 'cleanAir').textContent());
+    const alone = number(await row(page, 'clean_air').textContent());
     await page.getByRole('button', { name: 'Start another build' }).click();
     await expect(page.locator('.stands li')).toHaveCount(2);
-    await expect.poll(async () => number(await row(page, 'cleanAir').textContent())).toBeGreaterThan(1.9 * alone);
+    await expect.poll(async () => number(await row(page, 'clean_air').textContent())).toBeGreaterThan(1.9 * alone);
     await page.getByRole('button', { name: 'Save this build' }).click();
     await expect(page.getByText('Build saved')).toBeVisible();
     await page.reload();
@@ -58,10 +58,10 @@ test('a second build begins beside the first and counts once it is saved', async
     await expect(page.locator('.stands li.bench')).toContainText('in the room');
     await expect(page.locator('.stands li', { hasText: 'Panel on a strap' })).toBeVisible();
     const panel = page.locator('.stands li', { hasText: 'Panel on a strap' });
-    const before = number(await row(page, 'cleanAir').textContent());
+    const before = number(await row(page, 'clean_air').textContent());
     await panel.getByRole('combobox', { name: 'Speed of Panel on a strap' }).focus();
     for (const key of ['Enter', 'Home', 'ArrowUp', 'Enter']) await page.keyboard.press(key);
-    await expect.poll(async () => number(await row(page, 'cleanAir').textContent())).toBeLessThan(before);
+    await expect.poll(async () => number(await row(page, 'clean_air').textContent())).toBeLessThan(before);
     await page.locator('.stands li.bench + li').getByRole('button', { name: 'Open on the bench' }).click();
     await expect(page.locator('.stands li.bench')).toContainText('Flat panel');
 });

@@ -108,9 +108,9 @@ describe('the finder', () => {
         share: 1,
         output: shown('100 %'),
         level: shown('44 dBA'),
-        firstCost: '10.00',
-        totalCost: '20.00',
-        runningCost: '10.00',
+        first_cost: '10.00',
+        total_cost: '20.00',
+        running_cost: '10.00',
         footprint: shown('1 ft²'),
         height: shown('2′'),
         power: shown('9 W'),
@@ -126,7 +126,7 @@ describe('the finder', () => {
         binding: builds.length
             ? []
             : [{ limit: 'level', text: shown('Nothing under 20 dBA'), wishes: [{ text: shown('The nearest'), build: build('near', 1) }] }],
-        leftOut: [{ shape: 'Cube', reason: 'takes square filters', count: 3 }],
+        left_out: [{ shape: 'Cube', reason: 'takes square filters', count: 3 }],
         tools: ['knife'],
         skills: [],
     });

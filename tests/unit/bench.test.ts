@@ -85,7 +85,7 @@ describe('the panel of choices', () => {
 describe('the ways a shape is made', () => {
     const about = {
         shape: 'cube',
-        usualDirection: 'pull',
+        usual_direction: 'pull',
         options: [
             { id: 'layout', name: 'How they stand', usual: 'pinwheel', choices: [option('pinwheel'), option('two-between-two')] },
             { id: 'per-side', name: 'On each side', usual: '1', choices: [option('1'), option('2')] },
@@ -124,11 +124,11 @@ describe('the ledger', () => {
                     standing: 'short',
                     likelihood: 'falls-short',
                     verdict: 'Falls short',
-                    chanceText: shown('4 %'),
+                    chance_text: shown('4 %'),
                     needed: 2,
                     findings,
                 }),
-                speed: speed({ reachesGoal: false }),
+                speed: speed({ reaches_goal: false }),
             },
             'metric',
         );
@@ -146,17 +146,17 @@ describe('the ledger', () => {
 
     it('draws the band and the result along the goal at three quarters', () => {
         const page = mounted(LedgerVerdict, {
-            unit: unit({ band: { ...unit().band, lowShare: 0.8, highShare: 2 } }),
-            speed: speed({ goalShare: 1 }),
+            unit: unit({ band: { ...unit().band, low_share: 0.8, high_share: 2 } }),
+            speed: speed({ goal_share: 1 }),
         });
         expect(page.one('.band i').style.width).toBe('75%');
         expect([page.one('.band u').style.left, page.one('.band u').style.right]).toEqual(['60%', '0%']);
     });
 
     it('strikes what a figure was before, and gives the band its place', () => {
-        const before = ledger({ unit: unit({ speeds: [speed({ cleanAir: shown('550 cfm') })] }) });
+        const before = ledger({ unit: unit({ speeds: [speed({ clean_air: shown('550 cfm') })] }) });
         const page = mounted(LedgerFigures, { ledger: ledger({ unit: unit() }), before, currency: 'EUR', open: '', why: null });
-        expect(page.text('tr:has([data-row=cleanAir]) s')).toBe('550 cfm');
+        expect(page.text('tr:has([data-row=clean_air]) s')).toBe('550 cfm');
         expect(page.text('[data-row=band]')).toBe('480 cfm – 740 cfm');
         expect(page.one('[data-row=band]').getAttribute('colspan')).toBe('2');
     });
@@ -172,17 +172,17 @@ describe('the ledger', () => {
             why: null,
             onAsk,
         });
-        await page.click('[data-why=airChanges]');
-        expect(onAsk).toHaveBeenCalledWith('airChanges');
-        await page.change({ open: 'airChanges', why: { airChanges: [line] } });
+        await page.click('[data-why=air_changes]');
+        expect(onAsk).toHaveBeenCalledWith('air_changes');
+        await page.change({ open: 'air_changes', why: { air_changes: [line] } });
         expect(page.text('.why')).toBe('Air changes n = 3600 Q / V6.3 /hfrom typical figures; definition');
-        await page.click('[data-why=airChanges]');
+        await page.click('[data-why=air_changes]');
         expect(onAsk).toHaveBeenLastCalledWith('');
     });
 
     it('offers every speed, with levels where there is room', async () => {
         const onSpeed = vi.fn();
-        const speeds = ['1', '2', '3'].map((name) => speed({ name, keepsQuiet: name !== '3' }));
+        const speeds = ['1', '2', '3'].map((name) => speed({ name, keeps_quiet: name !== '3' }));
         const page = mounted(SpeedSwitch, { unit: unit({ speeds, chosen: 1 }), onSpeed });
         expect(page.all('input').map((one) => (one as HTMLInputElement).checked)).toEqual([false, true, false]);
         expect(page.all('.loud')).toHaveLength(1);
@@ -203,7 +203,7 @@ describe('a rule on the tape', () => {
         asks: shown('300 cfm', '510 m³/h'),
         needs: 'how much is outdoors',
         share: 0.4,
-        isGoal: false,
+        is_goal: false,
         gets: null,
         reached: null,
     };

@@ -9,13 +9,13 @@ const catalogue: Catalogue = {
     fans: [option('drum-18')],
     filters: [option('24x24x2-g13')],
     joinings: [option('hot-glue')],
-    shapeOptions: [
+    shape_options: [
         {
             shape: 'cube',
-            usualDirection: 'pull',
+            usual_direction: 'pull',
             options: [{ id: 'layout', name: 'Layout', usual: 'pinwheel', choices: [{ id: 'pinwheel', name: 'Pinwheel' }] }],
         },
-        { shape: 'tote', usualDirection: 'push', options: [] },
+        { shape: 'tote', usual_direction: 'push', options: [] },
     ],
     bases: [option('cube'), option('raised-cube')],
     corners: [option('open')],

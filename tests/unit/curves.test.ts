@@ -29,15 +29,15 @@ describe('the curves', () => {
         line: line([[0, 0]]),
         clean: point(x, 70),
         loaded: point(x - 100, 50),
-        keepsQuiet: name !== '3',
-        reachesGoal: true,
+        keeps_quiet: name !== '3',
+        reaches_goal: true,
     });
     const working: Working = {
         across: axis('Flow of one unit', 'cfm'),
         up: axis('Pressure', 'inWC'),
         speeds: [speed('1', 300), speed('2', 500), speed('3', 800)],
         box: line([]),
-        loadedBox: line([]),
+        loaded_box: line([]),
         band: line([]),
         why: {},
     };

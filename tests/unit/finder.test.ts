@@ -30,9 +30,9 @@ const found = (code: string, places: Record<string, number>): Found => ({
     chance: shown('81 %'),
     output: shown('120 %', '120 %'),
     level: shown('44 dBA', '44 dBA'),
-    firstCost: '1194.40',
-    totalCost: '1420.00',
-    runningCost: '225.60',
+    first_cost: '1194.40',
+    total_cost: '1420.00',
+    running_cost: '225.60',
     footprint: shown('6 ft²', '0.6 m²'),
     height: shown('2′', '0.61 m'),
     power: shown('60 W', '60 W'),
@@ -132,7 +132,7 @@ describe('what builds must keep to', () => {
 describe('the shelf', () => {
     it('draws the pieces of a bin, those reserved apart', () => {
         const page = mounted(ShelfBin, {
-            line: { kind: 'filter', code: 'f', name: 'Filter', onHand: 31, reserved: 2, free: 29 },
+            line: { kind: 'filter', code: 'f', name: 'Filter', on_hand: 31, reserved: 2, free: 29 },
             picked: false,
         });
         expect([page.all('.reserved').length, page.all('.free').length]).toEqual([2, 26]);

@@ -19,9 +19,9 @@ describe('the kit of a sheet', () => {
     });
 
     it('tells what comes from stock, and offers a reader no moves', async () => {
-        const line = { name: 'Box fan', needed: 2, fromShelf: 1, free: 3, packs: '1 × pack of 1', leftOver: 0, price: '28.00', note: '' };
+        const line = { name: 'Box fan', needed: 2, from_shelf: 1, free: 3, packs: '1 × pack of 1', left_over: 0, price: '28.00', note: '' };
         vi.spyOn(api, 'GET').mockResolvedValue({
-            data: { lines: [line], toBuy: '28.00', wanted: 1, reserved: 1, used: 0 },
+            data: { lines: [line], to_buy: '28.00', wanted: 1, reserved: 1, used: 0 },
             response: new Response(),
         } as never);
         const page = mounted(KitList, { version: 4, currency: 'EUR', mayChange: false });

@@ -13,9 +13,9 @@ describe('the rows of the ledger', () => {
     });
 
     it('tell the judged speed and no other', () => {
-        const built = ledger({ unit: unit({ speeds: [speed(), speed({ name: '2', cleanAir: shown('702 cfm') })], chosen: 1 }) });
+        const built = ledger({ unit: unit({ speeds: [speed(), speed({ name: '2', clean_air: shown('702 cfm') })], chosen: 1 }) });
 
-        expect(rowOf(ledgerRows(built, null, 'imperial', 'EUR'), 'cleanAir')?.now).toBe('702 cfm');
+        expect(rowOf(ledgerRows(built, null, 'imperial', 'EUR'), 'clean_air')?.now).toBe('702 cfm');
     });
 
     it('say whose band it is where the goal judges another clean air than that of the room', () => {
@@ -24,14 +24,14 @@ describe('the rows of the ledger', () => {
             name: 'G',
             source: '',
             judges,
-            judgesRoom,
+            judges_room: judgesRoom,
             asks: shown('104 cfm'),
             needs: '',
             share: 1,
             already: null,
-            alreadyShare: 0,
+            already_share: 0,
             remains: null,
-            isGoal: true,
+            is_goal: true,
             gets: null,
             reached: null,
         });
@@ -45,7 +45,7 @@ describe('the rows of the ledger', () => {
     it('are written in the measure of the screen', () => {
         const rows = ledgerRows(ledger({ unit: unit() }), null, 'metric', 'EUR');
 
-        expect(rowOf(rows, 'cleanAir')?.now).toBe('1,019 m³/h');
+        expect(rowOf(rows, 'clean_air')?.now).toBe('1,019 m³/h');
         expect(rowOf(rows, 'pressure')?.now).toBe('12.5 Pa');
     });
 

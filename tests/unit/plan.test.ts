@@ -55,7 +55,7 @@ describe('readings on the sheet', () => {
 describe('the drawing of a room', () => {
     const drawing = { frame: { x: 0, y: 0, width: 1, height: 1 }, strokes: [], labels: [], arrows: [], extents: [] };
     const answer = (walls: number) => ({
-        floorArea: shown('258 ft²'),
+        floor_area: shown('258 ft²'),
         volume: shown('2,119 ft³'),
         height: shown('8′'),
         corners: room,

@@ -9,14 +9,14 @@ const target: Target = {
     name: '5 air changes an hour',
     source: 'CDC ventilation guidance, 2023',
     judges: 'Smoke',
-    judgesRoom: false,
+    judges_room: false,
     asks: shown('693 cfm', '1,177 m³/h'),
     needs: 'how big the room is',
     share: 0.5,
     already: null,
-    alreadyShare: 0,
+    already_share: 0,
     remains: shown('693 cfm', '1,177 m³/h'),
-    isGoal: true,
+    is_goal: true,
     gets: null,
     reached: null,
 };
@@ -32,7 +32,7 @@ describe('a rule on the target', () => {
     });
 
     it('stripes what the building gives, and says what is left to make', () => {
-        const given = { already: shown('298 cfm', '506 m³/h'), alreadyShare: 0.2151, remains: shown('395 cfm', '671 m³/h') };
+        const given = { already: shown('298 cfm', '506 m³/h'), already_share: 0.2151, remains: shown('395 cfm', '671 m³/h') };
         const page = band(given);
         expect(page.one('.already').style.width).toBe('21.51%');
         expect(page.text('.asks')).toContain('make 395 cfm');

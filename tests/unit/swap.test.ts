@@ -22,16 +22,16 @@ describe('what a swap would do', () => {
                 standing: 'short',
                 likelihood: 'falls-short',
                 chosen: 0,
-                speeds: [speed({ cleanAir: shown('410 cfm'), level: shown('62 dBA') })],
+                speeds: [speed({ clean_air: shown('410 cfm'), level: shown('62 dBA') })],
             }),
         });
         const page = mounted(SwapPreview, { now, would, fault: '', looking: true, currency: 'EUR' });
         expect(page.text('b')).toBe('✕ It would fall short of the goal');
-        expect(page.text('[data-would=cleanAir] dd')).toBe('600 cfm 410 cfm');
+        expect(page.text('[data-would=clean_air] dd')).toBe('600 cfm 410 cfm');
         expect(page.text('[data-would=level] dd')).toBe('62 dBA');
         // While the next is asked for, nothing jumps.
         await page.change({ would: null });
-        expect(page.text('[data-would=cleanAir] dd')).toBe('600 cfm 410 cfm');
+        expect(page.text('[data-would=clean_air] dd')).toBe('600 cfm 410 cfm');
     });
 
     it('teaches while nothing is looked at, and says why something would not fit', async () => {
@@ -48,13 +48,13 @@ describe('versions', () => {
             id: number,
             number,
             choices: { ...CHOICES, units },
-            cleanAir: shown(`${number}00 cfm`),
+            clean_air: shown(`${number}00 cfm`),
             asks: shown('500 cfm'),
             units,
-            unitsNeeded: 1,
+            units_needed: 1,
             standing: 'meets',
-            savedAt: '2026-11-25T09:00:00Z',
-            savedBy: 'Ossian Pike',
+            saved_at: '2026-11-25T09:00:00Z',
+            saved_by: 'Ossian Pike',
         });
         vi.spyOn(api, 'GET').mockResolvedValue({ data: [version(2, CHOICES.units), version(1, 7)], response: new Response() } as never);
         const onCompare = vi.fn();

@@ -12,7 +12,7 @@ export const CATALOGUE: Catalogue = {
     fans: [],
     filters: [],
     joinings: [],
-    shapeOptions: [],
+    shape_options: [],
     bases: [],
     corners: [],
     directions: [],

@@ -8,7 +8,7 @@ const part: PartSheet = {
     code: 'box-20-plain',
     name: 'Box fan',
     like: 'box-20-plain',
-    likeName: 'Box fan',
+    like_name: 'Box fan',
     standing: 'changed',
     revision: 3,
     figures: [
@@ -19,11 +19,11 @@ const part: PartSheet = {
             entry: '1,050.4 cfm',
             from: 'measured',
             shipped: shown('1,250 cfm'),
-            isOwn: true,
+            is_own: true,
         },
-        { path: 'power', name: 'power', shown: shown('75 W'), entry: '', from: 'typical', shipped: null, isOwn: false },
+        { path: 'power', name: 'power', shown: shown('75 W'), entry: '', from: 'typical', shipped: null, is_own: false },
     ],
-    points: { along: 'flow', from: null, isOwn: false, rows: [] },
+    points: { along: 'flow', from: null, is_own: false, rows: [] },
     packs: [{ count: 1, price: '28.00' }],
     curve: null,
     notes: [],
@@ -57,10 +57,10 @@ describe('a part as it is written', () => {
 
     it('writes measured points of one’s own only', () => {
         const rows = [{ along: '500 cfm', pressure: '0.0805 inWC' }];
-        const own = { ...part, points: { along: 'flow', from: 'rated' as const, isOwn: true, rows } };
+        const own = { ...part, points: { along: 'flow', from: 'rated' as const, is_own: true, rows } };
         expect(written(own).points).toEqual(rows);
         expect(written(own).pointsFrom).toBe('rated');
-        expect(written({ ...own, points: { ...own.points, isOwn: false } }).points).toEqual([]);
+        expect(written({ ...own, points: { ...own.points, is_own: false } }).points).toEqual([]);
     });
 
     it('changes a copy, not the part', () => {

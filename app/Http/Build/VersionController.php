@@ -24,8 +24,8 @@ class VersionController extends Controller
     {
         $build->load(['room.site.programme', 'latest']);
         $version = $save(
-            $build, $this->person($request), $request->unit() ?? [], $request->integer('basedOn'),
-            $request->boolean('keepFigures') ? $build->latest : null, $there->copies($request->beside(), $this->person($request)->measure),
+            $build, $this->person($request), $request->unit() ?? [], $request->integer('based_on'),
+            $request->boolean('keep_figures') ? $build->latest : null, $there->copies($request->beside(), $this->person($request)->measure),
         );
 
         return new JsonResponse(VersionData::of($version->refresh()->load('person')), 201);

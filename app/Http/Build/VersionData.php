@@ -15,14 +15,14 @@ final readonly class VersionData
         #[OA\Property] public int $id,
         #[OA\Property] public int $number,
         #[OA\Property] public ChoicesData $choices,
-        #[OA\Property] public Shown $cleanAir,
+        #[OA\Property] public Shown $clean_air,
         #[OA\Property] public Shown $asks,
         #[OA\Property] public int $units,
-        #[OA\Property] public int $unitsNeeded,
+        #[OA\Property] public int $units_needed,
         #[OA\Property(enum: ['meets', 'warns', 'short'])] public string $standing,
         #[OA\Property(nullable: true, description: 'To reach the goal, in words; null where it was saved before chances were told')] public ?Shown $chance,
-        #[OA\Property(description: 'ISO 8601')] public string $savedAt,
-        #[OA\Property(nullable: true, description: 'Who saved it')] public ?string $savedBy,
+        #[OA\Property(description: 'ISO 8601')] public string $saved_at,
+        #[OA\Property(nullable: true, description: 'Who saved it')] public ?string $saved_by,
     ) {
     }
 

@@ -12,7 +12,7 @@ final readonly class CatalogueData
      * @param  list<OptionData>  $filters
      * @param  list<OptionData>  $joinings
      * @param  list<OptionData>  $shapes
-     * @param  list<ShapeOptionsData>  $shapeOptions
+     * @param  list<ShapeOptionsData>  $shape_options
      * @param  list<OptionData>  $bases
      * @param  list<OptionData>  $corners
      * @param  list<OptionData>  $directions
@@ -25,7 +25,7 @@ final readonly class CatalogueData
         #[OA\Property(items: new OA\Items(ref: OptionData::class))] public array $filters,
         #[OA\Property(items: new OA\Items(ref: OptionData::class))] public array $joinings,
         #[OA\Property(items: new OA\Items(ref: OptionData::class))] public array $shapes,
-        #[OA\Property(items: new OA\Items(ref: ShapeOptionsData::class))] public array $shapeOptions,
+        #[OA\Property(items: new OA\Items(ref: ShapeOptionsData::class))] public array $shape_options,
         #[OA\Property(items: new OA\Items(ref: OptionData::class), description: 'Shapes that differ in what closes them below, by that')] public array $bases,
         #[OA\Property(items: new OA\Items(ref: OptionData::class))] public array $corners,
         #[OA\Property(items: new OA\Items(ref: OptionData::class))] public array $directions,

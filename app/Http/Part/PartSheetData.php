@@ -19,8 +19,8 @@ use OpenApi\Attributes as OA;
 final readonly class PartSheetData
 {
     /**
-     * @param  list<array{path: string, name: string, shown: Shown|null, entry: string, from: string|null, shipped: Shown|null, isOwn: bool}>  $figures
-     * @param  array{along: string, from: string|null, isOwn: bool, rows: list<array{along: string, pressure: string}>}|null  $points
+     * @param  list<array{path: string, name: string, shown: Shown|null, entry: string, from: string|null, shipped: Shown|null, is_own: bool}>  $figures
+     * @param  array{along: string, from: string|null, is_own: bool, rows: list<array{along: string, pressure: string}>}|null  $points
      * @param  list<array{count: int, price: string}>  $packs
      * @param  list<string>  $notes
      * @param  list<array{name: string, text: Shown}>  $facts
@@ -31,19 +31,19 @@ final readonly class PartSheetData
         #[OA\Property] public string $code,
         #[OA\Property] public string $name,
         #[OA\Property(description: 'The catalogue’s part whose other figures hold')] public string $like,
-        #[OA\Property(description: 'Its name')] public string $likeName,
+        #[OA\Property(description: 'Its name')] public string $like_name,
         #[OA\Property(enum: ['catalogue', 'changed', 'own'])] public string $standing,
         #[OA\Property(description: 'Of the programme’s own figures; 0 where there are none. Send it back to change them')] public int $revision,
-        #[OA\Property(items: new OA\Items(type: 'object', required: ['path', 'name', 'shown', 'entry', 'from', 'shipped', 'isOwn'], properties: [
+        #[OA\Property(items: new OA\Items(type: 'object', required: ['path', 'name', 'shown', 'entry', 'from', 'shipped', 'is_own'], properties: [
             new OA\Property(property: 'path', type: 'string'), new OA\Property(property: 'name', type: 'string'),
             new OA\Property(property: 'shown', ref: Shown::class, nullable: true, description: 'Null where it is not told'),
             new OA\Property(property: 'entry', type: 'string', description: 'As it was written, with its unit; empty for a shipped one'),
             new OA\Property(property: 'from', type: 'string', nullable: true, enum: ['measured', 'rated', 'typical', 'assumed']),
             new OA\Property(property: 'shipped', ref: Shown::class, nullable: true, description: 'The catalogue’s figure where the programme has one of its own'),
-            new OA\Property(property: 'isOwn', type: 'boolean'),
+            new OA\Property(property: 'is_own', type: 'boolean'),
         ]))] public array $figures,
-        #[OA\Property(type: 'object', nullable: true, description: 'Points of its curve, where the kind of part has one', required: ['along', 'from', 'isOwn', 'rows'], properties: [
-            new OA\Property(property: 'along', type: 'string', description: 'What they run along'), new OA\Property(property: 'from', type: 'string', nullable: true, enum: ['measured', 'rated', 'typical', 'assumed']), new OA\Property(property: 'isOwn', type: 'boolean'),
+        #[OA\Property(type: 'object', nullable: true, description: 'Points of its curve, where the kind of part has one', required: ['along', 'from', 'is_own', 'rows'], properties: [
+            new OA\Property(property: 'along', type: 'string', description: 'What they run along'), new OA\Property(property: 'from', type: 'string', nullable: true, enum: ['measured', 'rated', 'typical', 'assumed']), new OA\Property(property: 'is_own', type: 'boolean'),
             new OA\Property(property: 'rows', type: 'array', description: 'None where the curve is told by figures', items: new OA\Items(type: 'object', required: ['along', 'pressure'], properties: [
                 new OA\Property(property: 'along', type: 'string', description: 'As it was written, with its unit'), new OA\Property(property: 'pressure', type: 'string'),
             ])),
@@ -95,7 +95,7 @@ final readonly class PartSheetData
                 return [
                     'path' => $figure->path, 'name' => $figure->name,
                     'shown' => $now === null ? null : Shown::of($figure->display, $now->si), 'entry' => $now->entry ?? '', 'from' => $now?->provenance->value,
-                    'shipped' => $before === null ? null : Shown::of($figure->display, $before->si), 'isOwn' => $isOwn,
+                    'shipped' => $before === null ? null : Shown::of($figure->display, $before->si), 'is_own' => $isOwn,
                 ];
             }, EditableFigures::of($kind)),
             self::points(EditableCurve::of($kind), $whole, $own),
@@ -113,7 +113,7 @@ final readonly class PartSheetData
     /**
      * @param  array<string, mixed>  $whole
      * @param  array<string, mixed>  $own
-     * @return array{along: string, from: string|null, isOwn: bool, rows: list<array{along: string, pressure: string}>}|null
+     * @return array{along: string, from: string|null, is_own: bool, rows: list<array{along: string, pressure: string}>}|null
      */
     private static function points(?EditableCurve $curve, array $whole, array $own): ?array
     {
@@ -122,7 +122,7 @@ final readonly class PartSheetData
         return $curve === null ? null : [
             'along' => $curve->along,
             'from' => $points === [] ? null : $points[0]['along']->provenance->value,
-            'isOwn' => $curve->points($own) !== [],
+            'is_own' => $curve->points($own) !== [],
             'rows' => array_map(fn (array $point): array => [
                 'along' => $point['along']->entry, 'pressure' => $point['pressure']->entry,
             ], $points),

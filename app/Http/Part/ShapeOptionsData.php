@@ -12,7 +12,7 @@ final readonly class ShapeOptionsData
     /** @param  list<array{id: string, name: string, usual: string, choices: list<array{id: string, name: string}>}>  $options */
     private function __construct(
         #[OA\Property] public string $shape,
-        #[OA\Property(enum: ['pull', 'push'])] public string $usualDirection,
+        #[OA\Property(enum: ['pull', 'push'])] public string $usual_direction,
         #[OA\Property(items: new OA\Items(type: 'object', required: ['id', 'name', 'usual', 'choices'], properties: [
             new OA\Property(property: 'id', type: 'string'), new OA\Property(property: 'name', type: 'string'), new OA\Property(property: 'usual', type: 'string'),
             new OA\Property(property: 'choices', type: 'array', items: new OA\Items(type: 'object', required: ['id', 'name'], properties: [

@@ -19,7 +19,7 @@ final readonly class BuildingData
      * @param  list<string>  $faults
      */
     private function __construct(
-        #[OA\Property] public Shown $floorArea,
+        #[OA\Property] public Shown $floor_area,
         #[OA\Property] public Shown $volume,
         #[OA\Property(type: 'object', required: ['x', 'y', 'width', 'height'], properties: [
             new OA\Property(property: 'x', type: 'number'), new OA\Property(property: 'y', type: 'number'),

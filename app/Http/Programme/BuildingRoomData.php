@@ -20,7 +20,7 @@ final readonly class BuildingRoomData
         #[OA\Property] public string $name,
         #[OA\Property(description: 'Of the middle of its floor, mm')] public float $x,
         #[OA\Property] public float $y,
-        #[OA\Property] public Shown $floorArea,
+        #[OA\Property] public Shown $floor_area,
         #[OA\Property] public Shown $volume,
         #[OA\Property(items: new OA\Items(ref: StrokeData::class))] public array $strokes,
     ) {

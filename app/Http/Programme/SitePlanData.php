@@ -18,7 +18,7 @@ final readonly class SitePlanData
      */
     private function __construct(
         #[OA\Property] public int $id,
-        #[OA\Property] public int $programmeId,
+        #[OA\Property] public int $programme_id,
         #[OA\Property] public string $name,
         #[OA\Property(items: new OA\Items(ref: BuildingData::class))] public array $buildings,
         #[OA\Property(items: new OA\Items(type: 'string'), description: 'Doors that have none leading back')] public array $unanswered,

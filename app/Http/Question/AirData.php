@@ -26,7 +26,7 @@ final readonly class AirData
             new OA\Property(property: 'mark', ref: PlotLineData::class, description: 'Upright at that time'),
         ]), description: 'By when a share of what was there is gone, with clean air outdoors')] public array $gone,
         #[OA\Property(description: 'At the end, with what stands there')] public Shown $end,
-        #[OA\Property(description: 'The same without it')] public Shown $endWithout,
+        #[OA\Property(description: 'The same without it')] public Shown $end_without,
     ) {
     }
 

@@ -14,8 +14,8 @@ final readonly class BandData
     private function __construct(
         #[OA\Property] public Shown $low,
         #[OA\Property] public Shown $high,
-        #[OA\Property(description: 'The same as shares of the needed clean air')] public float $lowShare,
-        #[OA\Property] public float $highShare,
+        #[OA\Property(description: 'The same as shares of the needed clean air')] public float $low_share,
+        #[OA\Property] public float $high_share,
     ) {
     }
 

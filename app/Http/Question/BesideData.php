@@ -18,7 +18,7 @@ final readonly class BesideData
         #[OA\Property] public int $count,
         #[OA\Property(nullable: true, description: 'Of a design’s fan')] public ?string $speed,
         #[OA\Property(items: new OA\Items(type: 'string'), description: 'That its fan has; none for what was bought')] public array $speeds,
-        #[OA\Property(description: 'Of all of them, for the room’s pollutant')] public Shown $cleanAir,
+        #[OA\Property(description: 'Of all of them, for the room’s pollutant')] public Shown $clean_air,
         #[OA\Property(nullable: true, description: 'Of one at 1 m; null where it is not known')] public ?Shown $level,
         #[OA\Property(description: 'Of all of them')] public Shown $watts,
     ) {

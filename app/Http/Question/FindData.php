@@ -27,7 +27,7 @@ final readonly class FindData
      * @param  list<FoundData>  $builds
      * @param  list<array{pick: string, name: string, build: FoundData}>  $picks
      * @param  list<array{limit: string, text: Shown, wishes: list<array{text: Shown, build: FoundData}>}>  $binding
-     * @param  list<array{shape: string, reason: string, count: int}>  $leftOut
+     * @param  list<array{shape: string, reason: string, count: int}>  $left_out
      * @param  list<string>  $tools
      * @param  list<string>  $skills
      */
@@ -52,10 +52,10 @@ final readonly class FindData
         ]))] public array $binding,
         #[OA\Property(items: new OA\Items(type: 'object', required: ['shape', 'reason', 'count'], properties: [
             new OA\Property(property: 'shape', type: 'string'), new OA\Property(property: 'reason', type: 'string'), new OA\Property(property: 'count', type: 'integer'),
-        ]))] public array $leftOut,
+        ]))] public array $left_out,
         #[OA\Property(items: new OA\Items(type: 'string'), description: 'Every tool that some build asks for')] public array $tools,
         #[OA\Property(items: new OA\Items(type: 'string'), description: 'Every skill')] public array $skills,
-        #[OA\Property(nullable: true, description: 'How far from a unit the nearest seat is drawn; null where none is')] public ?Shown $nearestSeat,
+        #[OA\Property(nullable: true, description: 'How far from a unit the nearest seat is drawn; null where none is')] public ?Shown $nearest_seat,
     ) {
     }
 

@@ -17,21 +17,21 @@ final readonly class LedgerData
 {
     /**
      * @param  list<TargetData>  $targets
-     * @param  list<ScaleMarkData>  $scaleImperial
-     * @param  list<ScaleMarkData>  $scaleMetric
+     * @param  list<ScaleMarkData>  $scale_imperial
+     * @param  list<ScaleMarkData>  $scale_metric
      * @param  list<BesideData>  $beside
      * @param  list<CautionData>  $cautions
      */
     private function __construct(
-        #[OA\Property] public Shown $floorArea,
+        #[OA\Property] public Shown $floor_area,
         #[OA\Property] public Shown $volume,
         #[OA\Property] public string $pollutant,
         #[OA\Property] public string $goal,
-        #[OA\Property] public Shown $goalAsks,
+        #[OA\Property] public Shown $goal_asks,
         #[OA\Property(items: new OA\Items(ref: TargetData::class))] public array $targets,
-        #[OA\Property(items: new OA\Items(ref: ScaleMarkData::class))] public array $scaleImperial,
-        #[OA\Property(items: new OA\Items(ref: ScaleMarkData::class))] public array $scaleMetric,
-        #[OA\Property(nullable: true, description: 'Clean air of the build along the same scale, 0 to 1')] public ?float $buildShare,
+        #[OA\Property(items: new OA\Items(ref: ScaleMarkData::class))] public array $scale_imperial,
+        #[OA\Property(items: new OA\Items(ref: ScaleMarkData::class))] public array $scale_metric,
+        #[OA\Property(nullable: true, description: 'Clean air of the build along the same scale, 0 to 1')] public ?float $build_share,
         #[OA\Property(nullable: true)] public ?UnitData $unit,
         #[OA\Property(nullable: true, description: 'What stands in the room comes to, where nothing is on the bench')] public ?StandingData $standing,
         #[OA\Property(items: new OA\Items(ref: BesideData::class), description: 'What stands in the room besides and is counted')] public array $beside,

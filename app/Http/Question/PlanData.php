@@ -33,7 +33,7 @@ final readonly class PlanData
      * @param  list<PlanSignData>  $signs
      */
     private function __construct(
-        #[OA\Property] public Shown $floorArea,
+        #[OA\Property] public Shown $floor_area,
         #[OA\Property] public Shown $volume,
         #[OA\Property(description: 'Mean of the ceiling')] public Shown $height,
         #[OA\Property(items: new OA\Items(ref: CornerData::class), description: 'm with y up; also of a room that is a plain rectangle')] public array $corners,

@@ -16,8 +16,8 @@ final readonly class StandingData
         #[OA\Property(description: 'To reach the goal, 0 to 1')] public float $chance,
         #[OA\Property(enum: ['reaches', 'probably', 'probably-not', 'falls-short'], description: 'What that chance amounts to')] public string $likelihood,
         #[OA\Property(description: 'The same in words')] public string $verdict,
-        #[OA\Property(description: 'The chance in words', example: '82 %')] public Shown $chanceText,
-        #[OA\Property(description: 'Whether the goal counts as reached')] public bool $isEnough,
+        #[OA\Property(description: 'The chance in words', example: '82 %')] public Shown $chance_text,
+        #[OA\Property(description: 'Whether the goal counts as reached')] public bool $is_enough,
     ) {
     }
 

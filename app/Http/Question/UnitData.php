@@ -39,7 +39,7 @@ final readonly class UnitData
         #[OA\Property(description: 'To reach the goal, 0 to 1')] public float $chance,
         #[OA\Property(enum: ['reaches', 'probably', 'probably-not', 'falls-short'], description: 'What that chance amounts to')] public string $likelihood,
         #[OA\Property(description: 'The same in words', example: 'Probably reaches the goal')] public string $verdict,
-        #[OA\Property(description: 'The chance in words', example: '82 %')] public Shown $chanceText,
+        #[OA\Property(description: 'The chance in words', example: '82 %')] public Shown $chance_text,
         #[OA\Property(nullable: true, description: 'What would make it surer')] public ?Shown $surer,
         #[OA\Property(description: 'Until 90 % is gone at the chosen speed, with its range', example: '17 (14–29 min)')] public Shown $minutes90,
         #[OA\Property(description: 'The same for 99 %')] public Shown $minutes99,

@@ -23,13 +23,13 @@ final readonly class WorkingData
     private function __construct(
         #[OA\Property] public AxisData $across,
         #[OA\Property] public AxisData $up,
-        #[OA\Property(items: new OA\Items(type: 'object', required: ['name', 'line', 'clean', 'loaded', 'keepsQuiet', 'reachesGoal'], properties: [
+        #[OA\Property(items: new OA\Items(type: 'object', required: ['name', 'line', 'clean', 'loaded', 'keeps_quiet', 'reaches_goal'], properties: [
             new OA\Property(property: 'name', type: 'string'), new OA\Property(property: 'line', ref: PlotLineData::class, description: 'The fan’s curve'),
             new OA\Property(property: 'clean', ref: '#/components/schemas/WorkingPoint'), new OA\Property(property: 'loaded', ref: '#/components/schemas/WorkingPoint'),
-            new OA\Property(property: 'keepsQuiet', type: 'boolean'), new OA\Property(property: 'reachesGoal', type: 'boolean'),
+            new OA\Property(property: 'keeps_quiet', type: 'boolean'), new OA\Property(property: 'reaches_goal', type: 'boolean'),
         ]))] public array $speeds,
         #[OA\Property(description: 'What clean filters and leaks let through')] public PlotLineData $box,
-        #[OA\Property(description: 'The same with filters that are due')] public PlotLineData $loadedBox,
+        #[OA\Property(description: 'The same with filters that are due')] public PlotLineData $loaded_box,
         #[OA\Property(description: '90 % range about the chosen point, once round')] public PlotLineData $band,
         #[OA\Property(type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'array', items: new OA\Items(type: 'object', required: ['figure', 'formula', 'filled', 'from', 'source'], properties: [
             new OA\Property(property: 'figure', type: 'string'), new OA\Property(property: 'formula', type: 'string'), new OA\Property(property: 'filled', ref: Shown::class),
@@ -48,7 +48,7 @@ final readonly class WorkingData
             array_map(fn (array $speed, SpeedLine $one): array => [
                 'name' => (string) $speed['name'], 'line' => self::line($plot, $speed['curve']),
                 'clean' => self::point($plot, $speed['clean']), 'loaded' => self::point($plot, $speed['loaded']),
-                'keepsQuiet' => $one->keepsQuiet, 'reachesGoal' => $one->reachesGoal(),
+                'keeps_quiet' => $one->keepsQuiet, 'reaches_goal' => $one->reachesGoal(),
             ], $plot->speeds, $unit->speeds),
             self::line($plot, $plot->box), self::line($plot, $plot->loadedBox),
             self::line($plot, [[$flow->low, $pressure->low], [$flow->high, $pressure->low], [$flow->high, $pressure->high], [$flow->low, $pressure->high]]),

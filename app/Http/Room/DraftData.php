@@ -11,7 +11,7 @@ final readonly class DraftData
 {
     private function __construct(
         #[OA\Property(type: 'object', nullable: true, additionalProperties: true, description: 'As the screen keeps it; null for nothing')] public ?stdClass $work,
-        #[OA\Property(nullable: true, description: 'ISO 8601')] public ?string $keptAt,
+        #[OA\Property(nullable: true, description: 'ISO 8601')] public ?string $kept_at,
     ) {
     }
 

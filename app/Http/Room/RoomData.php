@@ -19,12 +19,12 @@ final readonly class RoomData
      */
     private function __construct(
         #[OA\Property] public int $id,
-        #[OA\Property] public int $programmeId,
+        #[OA\Property] public int $programme_id,
         #[OA\Property] public string $site,
         #[OA\Property] public RoomEntriesData $entries,
         #[OA\Property] public string $goal,
         #[OA\Property(description: 'Grows with every change; send it back to change the room')] public int $revision,
-        #[OA\Property(nullable: true, description: 'Who changed it last')] public ?string $changedBy,
+        #[OA\Property(nullable: true, description: 'Who changed it last')] public ?string $changed_by,
         #[OA\Property(enum: ['measured', 'designed'], description: 'How far the work has come')] public string $stage,
         #[OA\Property(items: new OA\Items(ref: BuildData::class))] public array $builds,
         #[OA\Property(items: new OA\Items(ref: PlacementData::class), description: 'What stands in it')] public array $placements,

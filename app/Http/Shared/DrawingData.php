@@ -49,7 +49,7 @@ final readonly class DrawingData
                 array_map(fn (Sentence $line): Shown => Shown::sentence($line), $labels[$anchor['part']]['lines']),
             ), $told)),
             array_map(fn (array $arrow): ArrowData => new ArrowData(
-                $arrow['part'], $arrow['kind'], $arrow['x1'], $arrow['y1'], $arrow['x2'], $arrow['y2'], round($shares[$arrow['part']] ?? 1.0, 4), $arrow['isBehind'],
+                $arrow['part'], $arrow['kind'], $arrow['x1'], $arrow['y1'], $arrow['x2'], $arrow['y2'], round($shares[$arrow['part']] ?? 1.0, 4), $arrow['is_behind'],
             ), $drawing->arrows),
             array_map(fn (array $extent): ExtentData => new ExtentData(
                 $extent['name'], Shown::of($lengths, $extent['length']), $extent['x1'], $extent['y1'], $extent['x2'], $extent['y2'], $extent['dx'], $extent['dy'],

@@ -11,16 +11,16 @@ use OpenApi\Attributes as OA;
 #[OA\Schema(schema: 'Kit', description: 'What a version takes: what of it is reserved for its build or in it, and what is left to buy')]
 final readonly class KitData
 {
-    /** @param  list<array{name: string, needed: int, fromShelf: int, free: int, packs: string, leftOver: int, price: string, note: string}>  $lines */
+    /** @param  list<array{name: string, needed: int, from_shelf: int, free: int, packs: string, left_over: int, price: string, note: string}>  $lines */
     private function __construct(
-        #[OA\Property(items: new OA\Items(type: 'object', required: ['name', 'needed', 'fromShelf', 'free', 'packs', 'leftOver', 'price', 'note'], properties: [
+        #[OA\Property(items: new OA\Items(type: 'object', required: ['name', 'needed', 'from_shelf', 'free', 'packs', 'left_over', 'price', 'note'], properties: [
             new OA\Property(property: 'name', type: 'string'), new OA\Property(property: 'needed', type: 'integer'),
-            new OA\Property(property: 'fromShelf', type: 'integer', description: 'Reserved to the build, or in it already'),
+            new OA\Property(property: 'from_shelf', type: 'integer', description: 'Reserved to the build, or in it already'),
             new OA\Property(property: 'free', type: 'integer', description: 'In stock and not reserved'),
-            new OA\Property(property: 'packs', type: 'string', description: 'That are bought; empty for none'), new OA\Property(property: 'leftOver', type: 'integer'),
+            new OA\Property(property: 'packs', type: 'string', description: 'That are bought; empty for none'), new OA\Property(property: 'left_over', type: 'integer'),
             new OA\Property(property: 'price', type: 'string'), new OA\Property(property: 'note', type: 'string'),
         ]))] public array $lines,
-        #[OA\Property(description: 'Price of what is left to buy')] public string $toBuy,
+        #[OA\Property(description: 'Price of what is left to buy')] public string $to_buy,
         #[OA\Property(description: 'Pieces in stock that could be reserved for it')] public int $wanted,
         #[OA\Property(description: 'Pieces reserved for it')] public int $reserved,
         #[OA\Property(description: 'Pieces in it already')] public int $used,
@@ -35,9 +35,9 @@ final readonly class KitData
 
         return new self(
             array_map(fn (ShoppingLine $line): array => [
-                'name' => $line->name, 'needed' => $line->needed, 'fromShelf' => $line->fromStock, 'free' => $free[$line->part] ?? 0,
+                'name' => $line->name, 'needed' => $line->needed, 'from_shelf' => $line->fromStock, 'free' => $free[$line->part] ?? 0,
                 'packs' => $line->packs->text(),
-                'leftOver' => $line->packs->leftOver, 'price' => (string) $line->packs->price, 'note' => $line->note,
+                'left_over' => $line->packs->leftOver, 'price' => (string) $line->packs->price, 'note' => $line->note,
             ], $left->lines),
             (string) $left->firstCost(),
             array_sum(array_map(fn (KitPart $part): int => $part->moved(StockMove::Reserved), $parts)),

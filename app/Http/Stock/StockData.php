@@ -14,14 +14,14 @@ use OpenApi\Attributes as OA;
 final readonly class StockData
 {
     /**
-     * @param  list<array{kind: string, code: string, name: string, onHand: int, reserved: int, free: int}>  $lines
+     * @param  list<array{kind: string, code: string, name: string, on_hand: int, reserved: int, free: int}>  $lines
      * @param  list<array{id: int, name: string, move: string, pieces: int, build: string, note: string, person: string, at: string}>  $movements
      * @param  list<array{id: int, name: string}>  $builds
      */
     private function __construct(
-        #[OA\Property(items: new OA\Items(type: 'object', required: ['kind', 'code', 'name', 'onHand', 'reserved', 'free'], properties: [
+        #[OA\Property(items: new OA\Items(type: 'object', required: ['kind', 'code', 'name', 'on_hand', 'reserved', 'free'], properties: [
             new OA\Property(property: 'kind', type: 'string', enum: PartKind::STOCKED), new OA\Property(property: 'code', type: 'string'),
-            new OA\Property(property: 'name', type: 'string'), new OA\Property(property: 'onHand', type: 'integer'),
+            new OA\Property(property: 'name', type: 'string'), new OA\Property(property: 'on_hand', type: 'integer'),
             new OA\Property(property: 'reserved', type: 'integer'), new OA\Property(property: 'free', type: 'integer'),
         ]))] public array $lines,
         #[OA\Property(items: new OA\Items(type: 'object', required: ['id', 'name', 'move', 'pieces', 'build', 'note', 'person', 'at'], properties: [
@@ -47,7 +47,7 @@ final readonly class StockData
         $told = [];
         foreach ($lines as $part => $line) {
             [$kind, $code] = PartKind::ofKey($part);
-            $told[] = ['kind' => $kind->value, 'code' => $code, 'name' => $name($kind, $code), 'onHand' => $line->onHand, 'reserved' => $line->reserved(), 'free' => $line->free()];
+            $told[] = ['kind' => $kind->value, 'code' => $code, 'name' => $name($kind, $code), 'on_hand' => $line->onHand, 'reserved' => $line->reserved(), 'free' => $line->free()];
         }
         usort($told, fn (array $one, array $other): int => [$one['kind'], $one['name']] <=> [$other['kind'], $other['name']]);
 

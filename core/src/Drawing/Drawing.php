@@ -20,7 +20,7 @@ final readonly class Drawing
     /**
      * @param  list<Stroke>  $strokes  the farthest first
      * @param  list<array{part: string, x: float, y: float}>  $anchors
-     * @param  list<array{part: string, kind: string, x1: float, y1: float, x2: float, y2: float, isBehind: bool}>  $arrows  with whether they run on the far side
+     * @param  list<array{part: string, kind: string, x1: float, y1: float, x2: float, y2: float, is_behind: bool}>  $arrows  with whether they run on the far side
      * @param  list<array{name: string, length: float, x1: float, y1: float, x2: float, y2: float, dx: float, dy: float}>  $extents  with the offset of the dimension line
      * @param  array{x: float, y: float, width: float, height: float}  $frame  of all strokes, mm
      */
@@ -66,7 +66,7 @@ final readonly class Drawing
             array_map(function (Arrow $arrow) use ($camera, $scene): array {
                 [$from, $to] = [$camera->see($arrow->from), $camera->see($arrow->to)];
 
-                return ['part' => $arrow->part, 'kind' => $arrow->kind, 'x1' => $from->x, 'y1' => $from->y, 'x2' => $to->x, 'y2' => $to->y, 'isBehind' => self::isBehind($arrow, $scene, $camera)];
+                return ['part' => $arrow->part, 'kind' => $arrow->kind, 'x1' => $from->x, 'y1' => $from->y, 'x2' => $to->x, 'y2' => $to->y, 'is_behind' => self::isBehind($arrow, $scene, $camera)];
             }, $scene->arrows),
             array_map(fn (Extent $extent): array => self::dimension($extent, $camera), $scene->extents),
             self::frame($strokes),

@@ -44,16 +44,16 @@ final readonly class Why
         $clean = $of(ExplanationKey::CleanAirOfBin, ExplanationKey::CleanAir);
 
         return [
-            'cleanAir' => [$this->ofAll(), ...array_reverse($clean), ...$faces],
+            'clean_air' => [$this->ofAll(), ...array_reverse($clean), ...$faces],
             'band' => $this->band(),
-            'airChanges' => [$this->airChanges()],
+            'air_changes' => [$this->airChanges()],
             'minutes90' => $this->minutes(0.90, $this->line->seconds90),
             'minutes99' => $this->minutes(0.99, $this->line->seconds99),
             'level' => [$this->level()],
-            ...($this->line->seatLevel === null ? [] : ['seatLevel' => $this->atSeat($this->line->seatLevel)]),
+            ...($this->line->seatLevel === null ? [] : ['seat_level' => $this->atSeat($this->line->seatLevel)]),
             'watts' => [$this->watts()],
-            'filterFlow' => [...$balance, ...$of(ExplanationKey::FaceVelocity)],
-            'bypassFlow' => $bypass,
+            'filter_flow' => [...$balance, ...$of(ExplanationKey::FaceVelocity)],
+            'bypass_flow' => $bypass,
             'pressure' => $balance,
             'first' => $this->bought(),
             'total' => $this->total(),

@@ -123,7 +123,7 @@ final class ViewTest extends TestCase
         $behind = function (int $turn) use ($shape): array {
             $arrows = (new View($turn))->draw(Sample::design($shape)->scene())->arrows;
 
-            return array_column($arrows, 'isBehind', 'part');
+            return array_column($arrows, 'is_behind', 'part');
         };
         $front = $behind(0);
 

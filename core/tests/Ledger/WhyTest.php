@@ -69,8 +69,8 @@ final class WhyTest extends TestCase
         $ledgers = iterator_to_array(self::ledgers());
         $source = fn (string $which, string $row): string => implode(' ', array_map(fn (WhyLine $line): string => $line->source.$line->formula, Why::of($ledgers[$which][0])[$row]));
 
-        self::assertStringContainsString('length × width × height', $source('a cube', 'airChanges'));
-        self::assertStringContainsString('drawn floor', $source('a drawn room', 'airChanges'));
+        self::assertStringContainsString('length × width × height', $source('a cube', 'air_changes'));
+        self::assertStringContainsString('drawn floor', $source('a drawn room', 'air_changes'));
         self::assertStringContainsString('carried over', $source('a cube', 'band'));
         self::assertStringNotContainsString('drawn from', $source('a cube', 'band'));
         self::assertStringContainsString('flow of the fan (Box fan 20 in, plain)', $source('a cube', 'band'));

@@ -50,11 +50,11 @@ const scale = computed(() => {
             <div class="buildings">
                 <section v-for="building in site.data.value!.buildings" :key="building.rooms[0]!.id" class="building">
                     <h2 v-if="building.rooms.length > 1">
-                        {{ building.rooms.length }} rooms joined · <span class="figure">{{ show(building.floorArea) }}</span> ·
+                        {{ building.rooms.length }} rooms joined · <span class="figure">{{ show(building.floor_area) }}</span> ·
                         <span class="figure">{{ show(building.volume) }}</span> of air
                     </h2>
                     <h2 v-else>
-                        Single room · <span class="figure">{{ show(building.floorArea) }}</span>
+                        Single room · <span class="figure">{{ show(building.floor_area) }}</span>
                     </h2>
                     <NoticeBar v-for="said in building.faults" :key="said" kind="error" class="note">{{ said }}</NoticeBar>
                     <div
@@ -90,7 +90,7 @@ const scale = computed(() => {
                             }"
                         >
                             <b>{{ room.name }}</b>
-                            <span class="figure">{{ show(room.floorArea) }} · {{ show(room.volume) }}</span>
+                            <span class="figure">{{ show(room.floor_area) }} · {{ show(room.volume) }}</span>
                             <span class="standing">{{ SAYS[standing(room.id)] }}</span>
                         </RouterLink>
                     </div>

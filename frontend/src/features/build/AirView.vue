@@ -89,7 +89,7 @@ const isFar = (at: number[] | undefined): boolean => (at?.[0] ?? 0) > (air.value
             </DataPlot>
             <p class="says">
                 In the end <b class="figure">{{ show(air.end) }}</b> with what stands there,
-                <b class="figure">{{ show(air.endWithout) }}</b>
+                <b class="figure">{{ show(air.end_without) }}</b>
                 without it.
             </p>
         </template>

@@ -18,9 +18,9 @@ const rows = computed(() => {
     if (!unit.value || !speed.value) return [];
     const { cost, form } = unit.value;
     return [
-        { name: `clean, on ${speed.value.name}`, figure: show(speed.value.cleanAir) },
+        { name: `clean, on ${speed.value.name}`, figure: show(speed.value.clean_air) },
         { name: '90 % gone', figure: show(speed.value.minutes90) },
-        { name: 'bypass', figure: show(speed.value.bypassShare) },
+        { name: 'bypass', figure: show(speed.value.bypass_share) },
         { name: 'pressure', figure: show(speed.value.pressure) },
         { name: 'level', figure: show(speed.value.level) },
         { name: 'power', figure: show(speed.value.watts) },
@@ -39,8 +39,8 @@ const rows = computed(() => {
                 <SceneDrawing :drawing="unit.drawing" :title="name" :extents="false" :margin="8" />
             </div>
             <p class="what">{{ unit.summary }}</p>
-            <div class="bar" :title="`${Math.round(speed.goalShare * 100)} % of the goal`">
-                <i :style="{ width: `${Math.min(100, (speed.goalShare / BAR) * 100)}%` }" /><b />
+            <div class="bar" :title="`${Math.round(speed.goal_share * 100)} % of the goal`">
+                <i :style="{ width: `${Math.min(100, (speed.goal_share / BAR) * 100)}%` }" /><b />
             </div>
             <dl class="figure">
                 <template v-for="row in rows" :key="row.name">

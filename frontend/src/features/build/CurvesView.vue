@@ -22,7 +22,7 @@ const point = (one: Working['speeds'][number]) => one.clean.at[measure.value][0]
 
 const plot = computed<Plot | null>(() => {
     if (!told.value) return null;
-    const { across, up, speeds, box, loadedBox, band } = told.value;
+    const { across, up, speeds, box, loaded_box, band } = told.value;
     return {
         title: 'Fan against filters',
         across,
@@ -36,7 +36,7 @@ const plot = computed<Plot | null>(() => {
                 look: name === chosen.value ? ('fan-chosen' as const) : ('fan' as const),
             })),
             { key: 'box', name: 'Filters and leaks, clean', line: box, look: 'filters' },
-            { key: 'loaded', name: 'The same with filters that are due', line: loadedBox, look: 'loaded' },
+            { key: 'loaded', name: 'The same with filters that are due', line: loaded_box, look: 'loaded' },
         ],
         areas: [{ key: 'band', name: '90 % range', line: band, look: 'range' }],
     };
@@ -87,7 +87,7 @@ function step(by: number): void {
                             v-for="one in told.speeds"
                             :key="one.name"
                             class="point figure"
-                            :class="{ chosen: one.name === chosen, loud: !one.keepsQuiet }"
+                            :class="{ chosen: one.name === chosen, loud: !one.keeps_quiet }"
                             :data-speed="one.name"
                             :style="place(point(one))"
                             :title="`Speed ${one.name}: ${show(one.clean.flow)} at ${show(one.clean.pressure)}; with filters that are due ${show(one.loaded.flow)}`"

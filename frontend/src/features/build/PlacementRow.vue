@@ -44,7 +44,7 @@ function count(next: number): void {
         <span class="what"
             ><b>{{ name }}</b> {{ row.bought ? 'bought' : '' }}
             <template v-if="figures"
-                ><span class="figure">{{ show(figures.cleanAir) }}</span> in all</template
+                ><span class="figure">{{ show(figures.clean_air) }}</span> in all</template
             ></span
         >
         <span class="says"

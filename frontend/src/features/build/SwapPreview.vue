@@ -14,7 +14,7 @@ watch(
     (would) => would && (last.value = would),
     { immediate: true },
 );
-const SHOWN = ['cleanAir', 'airChanges', 'level', 'watts', 'first', 'total'];
+const SHOWN = ['clean_air', 'air_changes', 'level', 'watts', 'first', 'total'];
 const rows = computed(() =>
     last.value ? ledgerRows(last.value, props.now, measure.value, props.currency).filter((row) => SHOWN.includes(row.key)) : [],
 );
@@ -41,7 +41,7 @@ const isLoud = computed(
             <b :class="unit.standing"
                 >{{ unit.standing === 'short' ? '✕' : '✓' }} {{ SAYS[unit.likelihood] }}{{ isLoud ? ', but be too loud' : '' }}</b
             >
-            <span class="chance figure">{{ show(unit.chanceText) }}</span>
+            <span class="chance figure">{{ show(unit.chance_text) }}</span>
             <dl>
                 <div v-for="row in rows" :key="row.key" :class="{ same: !row.was }" :data-would="row.key">
                     <dt>{{ row.name }}</dt>

@@ -27,10 +27,10 @@ const isOnBench = (choices: Choices): boolean => JSON.stringify(choices) === JSO
             <li v-for="version in versions.data.value" :key="version.id" :class="version.standing" :data-version="version.number">
                 <b>Version {{ version.number }}</b>
                 <span
-                    >{{ when(version.savedAt) }}<template v-if="version.savedBy">, by {{ version.savedBy }}</template></span
+                    >{{ when(version.saved_at) }}<template v-if="version.saved_by">, by {{ version.saved_by }}</template></span
                 >
                 <span class="figures">
-                    <b class="figure">{{ show(version.cleanAir) }}</b> of <span class="figure">{{ show(version.asks) }}</span> ·
+                    <b class="figure">{{ show(version.clean_air) }}</b> of <span class="figure">{{ show(version.asks) }}</span> ·
                     {{ version.units }} {{ version.units === 1 ? 'unit' : 'units' }} · {{ SAYS[version.standing] }}
                 </span>
                 <span class="do">

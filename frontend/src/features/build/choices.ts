@@ -42,12 +42,12 @@ export function options(catalogue: Catalogue, key: ChoiceKey): Option[] {
 
 /** What about the chosen shape may be made one way or another. */
 export function shapeOptions(catalogue: Catalogue, choices: Choices): ShapeOptions | undefined {
-    return catalogue.shapeOptions.find((one) => one.shape === choices.shape);
+    return catalogue.shape_options.find((one) => one.shape === choices.shape);
 }
 
 /** The choice in force: a direction that nobody chose is the shape's usual one. */
 export function inForce(catalogue: Catalogue, choices: Choices, key: ChoiceKey): string {
-    if (key === 'direction' && choices.direction === '') return shapeOptions(catalogue, choices)?.usualDirection ?? '';
+    if (key === 'direction' && choices.direction === '') return shapeOptions(catalogue, choices)?.usual_direction ?? '';
     // The base goes with the shape.
     return key === 'base' ? choices.shape : choices[key];
 }

@@ -64,7 +64,7 @@ function take(choices: Choices): void {
     <section class="finder" aria-label="Find a build" :aria-busy="busy">
         <LimitBar
             :wishes="wishes"
-            :nearest-seat="found?.nearestSeat ?? null"
+            :nearest-seat="found?.nearest_seat ?? null"
             :errors="errors"
             :tools="found?.tools ?? []"
             :skills="found?.skills ?? []"
@@ -124,9 +124,9 @@ function take(choices: Choices): void {
                 :looks="looks"
                 @take="take"
             />
-            <FoldAway v-if="found.leftOut.length" title="What does not fit, and why">
+            <FoldAway v-if="found.left_out.length" title="What does not fit, and why">
                 <ul>
-                    <li v-for="one in found.leftOut" :key="one.shape + one.reason">{{ one.shape }}: {{ one.reason }}</li>
+                    <li v-for="one in found.left_out" :key="one.shape + one.reason">{{ one.shape }}: {{ one.reason }}</li>
                 </ul>
             </FoldAway>
         </div>

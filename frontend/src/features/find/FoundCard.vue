@@ -23,11 +23,11 @@ const whole = (money: string): string => Math.round(Number(money)).toLocaleStrin
         <dl class="figure">
             <div>
                 <dt>first cost</dt>
-                <dd>{{ whole(build.firstCost) }} {{ currency }}</dd>
+                <dd>{{ whole(build.first_cost) }} {{ currency }}</dd>
             </div>
             <div>
                 <dt>total</dt>
-                <dd>{{ whole(build.totalCost) }}</dd>
+                <dd>{{ whole(build.total_cost) }}</dd>
             </div>
             <div>
                 <dt>at the seat</dt>

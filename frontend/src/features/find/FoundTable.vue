@@ -14,7 +14,7 @@ const { show } = useMeasure();
 const PER_PAGE = 12;
 const best = (key: string) => (a: Found, b: Found) => (b.places[key] ?? 0) - (a.places[key] ?? 0);
 const SHOWN: Record<Find['axes'][number]['key'], (build: Found) => string> = {
-    cost: (build) => `${props.currency} ${build.totalCost}`,
+    cost: (build) => `${props.currency} ${build.total_cost}`,
     level: (build) => show(build.level),
     share: (build) => show(build.output),
     footprint: (build) => show(build.footprint),

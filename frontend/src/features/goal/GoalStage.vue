@@ -9,7 +9,7 @@ import RuleBand from './RuleBand.vue';
 const { draft, bench } = useWork();
 const ledger = useLedger();
 const { measure, show } = useMeasure();
-const marks = computed(() => (measure.value === 'imperial' ? ledger.value.scaleImperial : ledger.value.scaleMetric));
+const marks = computed(() => (measure.value === 'imperial' ? ledger.value.scale_imperial : ledger.value.scale_metric));
 const own = ref('');
 
 watch(own, (number) => {
@@ -24,7 +24,7 @@ const percent = (share: number): string => `${share * 100}%`;
             <h2>Needed clean air</h2>
             <p>
                 Rules differ. This is what each of them needs for <b>{{ show(ledger.volume) }}</b> of air over
-                <b>{{ show(ledger.floorArea) }}</b> of floor. Choose the one you follow.
+                <b>{{ show(ledger.floor_area) }}</b> of floor. Choose the one you follow.
                 <template v-if="ledger.targets.some((target) => target.already)"> Striped: what the building already provides. </template>
             </p>
         </header>
@@ -43,7 +43,7 @@ const percent = (share: number): string => `${share * 100}%`;
                     :target="target"
                     :chosen="target.id === draft.goal"
                     :build-name="ledger.unit ? 'this build' : 'what is there'"
-                    :build-share="target.isGoal ? ledger.buildShare : null"
+                    :build-share="target.is_goal ? ledger.build_share : null"
                     @choose="draft.goal = target.id"
                 />
             </div>

@@ -27,7 +27,7 @@ const percent = (share: number): string => `${share * 100}%`;
                 ><b>{{ buildName }}</b></i
             >
             <span v-if="target.asks" class="strip" :style="{ width: percent(target.share) }" />
-            <span v-if="target.already" class="already" :style="{ width: percent(target.alreadyShare) }" />
+            <span v-if="target.already" class="already" :style="{ width: percent(target.already_share) }" />
             <span class="asks figure" :style="{ left: percent(target.share) }"
                 >{{ target.asks ? show(target.asks) : `enter ${target.needs}`
                 }}<small v-if="target.already && target.remains">make {{ show(target.remains) }}</small></span

@@ -29,17 +29,17 @@ const speed = computed(() => unit.value?.speeds[unit.value.chosen]);
         <header>
             <span class="goal">Goal</span>
             <b>{{ ledger.goal }}</b>
-            <span class="figure asks">{{ show(ledger.goalAsks) }}</span>
+            <span class="figure asks">{{ show(ledger.goal_asks) }}</span>
         </header>
         <template v-if="unit && speed">
             <LedgerVerdict :unit="unit" :speed="speed" />
             <SpeedSwitch :unit="unit" @speed="(name) => (draft.choices.speed = name)" />
         </template>
-        <VerdictMark v-else-if="ledger.standing" :standing="ledger.standing.isEnough ? 'meets' : 'short'" data-test="standing">
+        <VerdictMark v-else-if="ledger.standing" :standing="ledger.standing.is_enough ? 'meets' : 'short'" data-test="standing">
             {{ ledger.standing.verdict }}
             <template #small>
                 {{ ledger.standing.purifiers === 1 ? 'One purifier is' : `${ledger.standing.purifiers} purifiers are` }} in the room:
-                {{ show(ledger.standing.gets) }}, a chance of <b class="figure">{{ show(ledger.standing.chanceText) }}</b>
+                {{ show(ledger.standing.gets) }}, a chance of <b class="figure">{{ show(ledger.standing.chance_text) }}</b>
             </template>
         </VerdictMark>
         <p v-if="against.number.value" class="against">
@@ -62,7 +62,7 @@ const speed = computed(() => unit.value?.speeds[unit.value.chosen]);
             }}<template v-if="unit.form.tipping">, tips at {{ show(unit.form.tipping) }}</template
             >. About {{ unit.form.minutes }} min of work: {{ unit.form.skills.join(', ') }}.
         </p>
-        <p v-else-if="ledger.standing" class="sure">No build yet.{{ ledger.standing.isEnough ? '' : ' Find lists what to add.' }}</p>
+        <p v-else-if="ledger.standing" class="sure">No build yet.{{ ledger.standing.is_enough ? '' : ' Find lists what to add.' }}</p>
         <p v-else class="sure">No build yet. Choose a goal, then a fan, a filter and a shape.</p>
         <RuleList :targets="ledger.targets" :open="!unit" />
         <FoldAway v-if="ledger.cautions.length" class="cautions" :title="`${ledger.cautions.length} cautions apply`">

@@ -19,12 +19,12 @@ function besides({ likelihood, standing }: Unit): string {
     <VerdictMark :standing="unit.standing" data-test="verdict">
         {{ unit.verdict }}{{ besides(unit) }}
         <template #small
-            >chance to reach the goal <b class="figure" data-test="chance">{{ show(unit.chanceText) }}</b></template
+            >chance to reach the goal <b class="figure" data-test="chance">{{ show(unit.chance_text) }}</b></template
         >
     </VerdictMark>
     <div class="band" aria-hidden="true">
-        <i :class="{ short: !speed.reachesGoal }" :style="{ width: `${along(speed.goalShare)}%` }" />
-        <u :style="{ left: `${along(unit.band.lowShare)}%`, right: `${100 - along(unit.band.highShare)}%` }" />
+        <i :class="{ short: !speed.reaches_goal }" :style="{ width: `${along(speed.goal_share)}%` }" />
+        <u :style="{ left: `${along(unit.band.low_share)}%`, right: `${100 - along(unit.band.high_share)}%` }" />
     </div>
     <ul class="findings">
         <li v-for="finding in unit.findings" :key="finding.rule" :class="finding.standing" :data-rule="finding.rule">

@@ -11,7 +11,7 @@ const said = (target: Target): string => (target.reached === null ? '–' : targ
 <template>
     <FoldAway class="rules" title="All rules" :open="open">
         <ul>
-            <li v-for="target in targets" :key="target.id" :class="{ goal: target.isGoal, no: target.reached === false }">
+            <li v-for="target in targets" :key="target.id" :class="{ goal: target.is_goal, no: target.reached === false }">
                 <span aria-hidden="true">{{ said(target) }}</span>
                 <span class="visually-hidden">{{ target.reached === null ? '' : target.reached ? 'reached:' : 'not reached:' }}</span>
                 {{ target.name }}

@@ -16,8 +16,8 @@ const options = computed(() =>
         value: one.name,
         label: one.name,
         level: show(one.level),
-        title: `Speed ${one.name}: ${show(one.level)}, ${show(one.cleanAir)}`,
-        class: one.keepsQuiet ? '' : 'loud',
+        title: `Speed ${one.name}: ${show(one.level)}, ${show(one.clean_air)}`,
+        class: one.keeps_quiet ? '' : 'loud',
     })),
 );
 const levelOf = (name: string): string => options.value.find(({ value }) => value === name)?.level ?? '';

@@ -14,15 +14,15 @@ export interface LedgerRow {
 }
 
 const OF_SPEED: { key: keyof Speed; name: string; strong?: boolean }[] = [
-    { key: 'cleanAir', name: 'Clean air', strong: true },
-    { key: 'airChanges', name: 'Air changes', strong: true },
+    { key: 'clean_air', name: 'Clean air', strong: true },
+    { key: 'air_changes', name: 'Air changes', strong: true },
     { key: 'minutes90', name: '90 % gone in' },
     { key: 'minutes99', name: '99 % gone in' },
     { key: 'level', name: 'Level at 1 m' },
-    { key: 'seatLevel', name: 'Level at the loudest seat' },
+    { key: 'seat_level', name: 'Level at the loudest seat' },
     { key: 'watts', name: 'Power' },
-    { key: 'filterFlow', name: 'Through filters' },
-    { key: 'bypassFlow', name: 'Bypass' },
+    { key: 'filter_flow', name: 'Through filters' },
+    { key: 'bypass_flow', name: 'Bypass' },
     { key: 'pressure', name: 'Pressure in box' },
 ];
 
@@ -36,8 +36,8 @@ const row = (key: string, name: string, now: string, then: string | undefined, s
 
 /** The band is of the clean air that the goal judges, which need not be that of the room. */
 function bandName(ledger: Ledger): string {
-    const goal = ledger.targets.find((target) => target.isGoal);
-    return !goal || goal.judgesRoom ? '90 % range' : `90 % range, ${goal.judges.toLowerCase()}`;
+    const goal = ledger.targets.find((target) => target.is_goal);
+    return !goal || goal.judges_room ? '90 % range' : `90 % range, ${goal.judges.toLowerCase()}`;
 }
 
 /** The rows of the ledger: of the judged speed of a build, or of the bare room before anything is built. */
@@ -47,7 +47,7 @@ export function ledgerRows(ledger: Ledger, before: Ledger | null, measure: Measu
     if (!unit || !speed) {
         return [
             row('volume', 'Volume', ledger.volume[measure], undefined, true),
-            row('floorArea', 'Floor', ledger.floorArea[measure], undefined),
+            row('floor_area', 'Floor', ledger.floor_area[measure], undefined),
         ];
     }
     const old = before?.unit?.speeds[before.unit.chosen];
@@ -59,7 +59,7 @@ export function ledgerRows(ledger: Ledger, before: Ledger | null, measure: Measu
                 // Times carry the range that the mixing of the room's air and the figures of the build give them.
                 ...(key === 'minutes90' || key === 'minutes99' ? { now: unit[key][measure] } : {}),
             },
-            ...(key === 'cleanAir'
+            ...(key === 'clean_air'
                 ? [{ ...row('band', bandName(ledger), `${unit.band.low[measure]} – ${unit.band.high[measure]}`, undefined), wide: true }]
                 : []),
         ]),

@@ -61,10 +61,10 @@ function copy(): void {
                 <h1 v-else>{{ part.name }}</h1>
                 <FieldFault :said="errors.name?.[0]" />
                 <p class="standing">
-                    <template v-if="asNew">Your own part, based on {{ part.likeName }}. Change what differs.</template>
+                    <template v-if="asNew">Your own part, based on {{ part.like_name }}. Change what differs.</template>
                     <template v-else-if="part.standing === 'catalogue'">Shipped figures. Type over a figure to use your own.</template>
                     <template v-else-if="part.standing === 'changed'">Your own figures are marked.</template>
-                    <template v-else>Your own part, based on {{ part.likeName }}.</template>
+                    <template v-else>Your own part, based on {{ part.like_name }}.</template>
                 </p>
             </div>
             <Button v-if="mayChange && !asNew" @click="copy">Copy as your own part</Button>

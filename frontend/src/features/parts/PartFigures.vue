@@ -37,7 +37,7 @@ function set(index: number, change: Partial<Written['figures'][number]>): void {
         :columns="COLUMNS"
         :rows="figures"
         :row-key="(figure) => figure.path"
-        :row-class="(figure) => (figure.isOwn ? 'own' : '')"
+        :row-class="(figure) => (figure.is_own ? 'own' : '')"
     >
         <template #cell="{ column, row: record, index }">
             <template v-if="column === 'name'">{{ record.name }}</template>

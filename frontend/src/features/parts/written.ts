@@ -19,11 +19,11 @@ export function written(part: PartSheet): Written {
         like: part.like,
         figures: part.figures.map((figure) => ({
             path: figure.path,
-            entry: figure.isOwn ? figure.entry : '',
-            from: figure.isOwn ? (figure.from ?? 'measured') : 'measured',
+            entry: figure.is_own ? figure.entry : '',
+            from: figure.is_own ? (figure.from ?? 'measured') : 'measured',
         })),
-        points: part.points?.isOwn ? part.points.rows.map((point) => ({ ...point })) : [],
-        pointsFrom: (part.points?.isOwn && part.points.from) || 'measured',
+        points: part.points?.is_own ? part.points.rows.map((point) => ({ ...point })) : [],
+        pointsFrom: (part.points?.is_own && part.points.from) || 'measured',
         packs: part.packs.map((pack) => ({ ...pack })),
     };
 }

@@ -37,11 +37,11 @@ const said = computed(() => {
         </svg>
         <span class="text">
             <b>{{ room.name }}</b>
-            <span class="what">{{ show(room.floorArea) }} · {{ room.people }} people · {{ room.pollutant }}</span>
+            <span class="what">{{ show(room.floor_area) }} · {{ room.people }} people · {{ room.pollutant }}</span>
             <span class="what">{{ room.goal }}: {{ show(room.asks) }}</span>
             <span class="standing">{{ said }}</span>
         </span>
-        <span class="bar" aria-hidden="true"><i :style="{ width: `${Math.min(100, room.goalShare * 80)}%` }" /></span>
+        <span class="bar" aria-hidden="true"><i :style="{ width: `${Math.min(100, room.goal_share * 80)}%` }" /></span>
     </RouterLink>
 </template>
 

@@ -99,7 +99,7 @@ function write(event: FocusEvent, holds: boolean): void {
             <dl>
                 <div>
                     <dt>Floor</dt>
-                    <dd class="figure">{{ show(plan.floorArea) }}</dd>
+                    <dd class="figure">{{ show(plan.floor_area) }}</dd>
                 </div>
                 <div>
                     <dt>Air</dt>

@@ -20,8 +20,8 @@ const COLUMNS: Column<Line, 'needed' | 'name' | 'price'>[] = [
     { key: 'price', title: 'Price', width: 110, align: 'right' },
 ];
 const pieces = (count: number): string => (count === 1 ? '1 piece' : `${count} pieces`);
-const stock = ({ fromShelf, needed, free }: Line): string =>
-    [fromShelf > 0 ? `${fromShelf} from stock` : '', fromShelf < needed && free > 0 ? `${free} free in stock` : '']
+const stock = ({ from_shelf, needed, free }: Line): string =>
+    [from_shelf > 0 ? `${from_shelf} from stock` : '', from_shelf < needed && free > 0 ? `${free} free in stock` : '']
         .filter(Boolean)
         .join(', ');
 
@@ -44,7 +44,7 @@ async function move(how: KitMove): Promise<void> {
                     <small v-if="stock(record)" class="shelf">{{ stock(record) }}</small>
                     <small>
                         <template v-if="record.packs"
-                            >{{ record.packs }}{{ record.leftOver ? `, ${record.leftOver} left over` : '' }}. </template
+                            >{{ record.packs }}{{ record.left_over ? `, ${record.left_over} left over` : '' }}. </template
                         >{{ record.note }}
                     </small>
                 </template>
@@ -55,7 +55,7 @@ async function move(how: KitMove): Promise<void> {
                         <TableSummaryCell :index="0" />
                         <TableSummaryCell :index="1"><b>To buy</b></TableSummaryCell>
                         <TableSummaryCell :index="2" align="right">
-                            <b class="figure">{{ currency }} {{ kit.data.value.toBuy }}</b>
+                            <b class="figure">{{ currency }} {{ kit.data.value.to_buy }}</b>
                         </TableSummaryCell>
                     </TableSummaryRow>
                 </TableSummary>

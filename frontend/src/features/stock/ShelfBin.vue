@@ -8,7 +8,7 @@ const emit = defineEmits<{ pick: [] }>();
 /** Pieces that are drawn one by one; more are told as a number alone. */
 const MOST = 28;
 const drawn = computed(() =>
-    Array.from({ length: Math.min(MOST, props.line.onHand) }, (_, index) => (index < props.line.reserved ? 'reserved' : 'free')),
+    Array.from({ length: Math.min(MOST, props.line.on_hand) }, (_, index) => (index < props.line.reserved ? 'reserved' : 'free')),
 );
 </script>
 
@@ -17,8 +17,8 @@ const drawn = computed(() =>
         <b>{{ line.name }}</b>
         <span class="pieces" aria-hidden="true">
             <i v-for="(piece, index) in drawn" :key="index" :class="piece" />
-            <em v-if="line.onHand > drawn.length">+ {{ line.onHand - drawn.length }}</em>
-            <em v-if="line.onHand === 0">empty</em>
+            <em v-if="line.on_hand > drawn.length">+ {{ line.on_hand - drawn.length }}</em>
+            <em v-if="line.on_hand === 0">empty</em>
         </span>
         <span class="figure">
             {{ line.free }} free<template v-if="line.reserved">, {{ line.reserved }} reserved</template>

@@ -11,7 +11,7 @@ const isChanged = computed(() => drafting.roomChanged.value || drafting.buildCha
 const says = computed(() => {
     const by = overtaken.value ?? { room: false, build: false };
     const latest = room.data.value?.builds.at(-1)?.latest;
-    const who = (by.build ? latest?.savedBy : room.data.value?.changedBy) ?? 'Someone else';
+    const who = (by.build ? latest?.saved_by : room.data.value?.changed_by) ?? 'Someone else';
     const version = latest?.number ?? 1;
     if (by.room && by.build) return `${who} changed the room and saved version ${version} of the build since you began.`;
     return by.build ? `${who} saved version ${version} of the build since you began.` : `${who} changed the room since you began.`;

@@ -51,7 +51,7 @@ export function useSaving({ roomId, siteId, stage, drafting, build, ledger, besi
         const version = await answer(
             api.POST('/builds/{build}/versions', {
                 params: { path: { build: build.value.id } },
-                body: { unit: draft.choices, beside: beside.value, basedOn: draft.version, keepFigures: draft.keepFigures },
+                body: { unit: draft.choices, beside: beside.value, based_on: draft.version, keep_figures: draft.keepFigures },
             }),
         );
         drafting.buildSaved(build.value.id, version);

@@ -23,7 +23,7 @@ export function useStages({ roomId, drafting, build, ledger }: Standing) {
             {
                 key: 'room',
                 name: 'Room',
-                says: standing ? `${show(standing.floorArea)}, ${draft.entries.people || 'no'} people` : 'not measured yet',
+                says: standing ? `${show(standing.floor_area)}, ${draft.entries.people || 'no'} people` : 'not measured yet',
                 done: roomId.value !== null && !roomChanged.value,
                 open: true,
             },

@@ -33,7 +33,7 @@ function beginWork() {
 
     const session = useSession();
     const room = useRoom(roomId);
-    const programmeId = computed(() => room.data.value?.programmeId ?? programmeOfRoute);
+    const programmeId = computed(() => room.data.value?.programme_id ?? programmeOfRoute);
     const programme = useProgramme(programmeId);
     const catalogue = useCatalogue(programmeId);
     const mayBuild = computed(() => programme.data.value !== undefined && programme.data.value.role !== 'reader');

@@ -44,6 +44,12 @@ class Build extends Model implements OfProgramme
         return $this->hasOne(Version::class)->latestOfMany('number');
     }
 
+    /** Its room and its name, as it is called among the builds of all rooms. */
+    public function titleInProgramme(): string
+    {
+        return "{$this->room->name}: {$this->name}";
+    }
+
     public function programmeId(): int
     {
         return $this->room->programmeId();

@@ -76,9 +76,9 @@
         @foreach ($sheet->cuts as $i => $cut)
         <td style="width: {{ 100 / max(2, count($sheet->cuts)) }}%"><b>{{ $cut->name() }}</b><br>
             <img src="{{ $plans[$i] }}" style="width: {{ (count($sheet->cuts) > 2 ? 25 : 32) * $scale }}mm"><br>
-            {{ $cut->width->text() }} × {{ $cut->height->text() }} in
+            {{ $cut->sides() }}
             <span class="note">({{ round($cut->panel->width * 1000) }} × {{ round($cut->panel->height * 1000) }} mm)</span>
-            @if ($cut->form() || $cut->holes())<br>{{ implode('; ', array_filter([$cut->form(), $cut->holes()])) }}@endif
+            @if ($cut->note())<br>{{ $cut->note() }}@endif
             @if ($cut->hole)<br>centre {{ $cut->centre() }}, where the diagonals cross; hole {{ $cut->hole->text() }} in, radius {{ $cut->radius->text() }} in <span class="note">({{ round($cut->panel->hole * 1000) }} mm)</span>@endif
         </td>
         @endforeach

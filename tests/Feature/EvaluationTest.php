@@ -97,7 +97,7 @@ class EvaluationTest extends FeatureTestCase
         $answer = $this->postJson('/api/v1/evaluations', $question)->assertOk();
 
         $answer->assertJsonPath('goal_asks.imperial', '0 cfm')->assertJsonPath('unit.likelihood', 'reaches')->assertJsonPath('unit.chance', 1)->assertJsonPath('unit.needed', 1);
-        self::assertStringContainsString('The building alone is enough', $answer->json('unit.findings.0.text.imperial'));
+        self::assertStringContainsString('the building alone is enough', $answer->json('unit.findings.0.text.imperial'));
         self::assertGreaterThan(1.0, $answer->json('unit.speeds.0.goal_share'));
     }
 
@@ -110,7 +110,7 @@ class EvaluationTest extends FeatureTestCase
         $answer = $this->postJson('/api/v1/evaluations', $question)->assertOk();
 
         $answer->assertJsonPath('goal_asks.imperial', '∞ cfm')->assertJsonPath('unit.standing', 'short')->assertJsonPath('unit.speeds.0.goal_share', 0);
-        self::assertStringContainsString('No number of these units', $answer->json('unit.findings.0.text.metric'));
+        self::assertStringContainsString('no number of these units', $answer->json('unit.findings.0.text.metric'));
     }
 
     public function test_what_would_not_fit_comes_with_what_would(): void

@@ -19,6 +19,7 @@ const option = (id: string, over: Partial<Option> = {}): Option => ({
     facts: [],
     price: null,
     provenance: null,
+    within: null,
     ...over,
 });
 

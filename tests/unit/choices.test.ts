@@ -3,7 +3,7 @@ import type { Catalogue, Option } from '../../frontend/src/api/client';
 import { choiceOf, choosable, chosen, CHOICES as KEYS, inForce, options, shapeOptions } from '../../frontend/src/features/build/choices';
 import { CHOICES } from './samples';
 
-const option = (id: string): Option => ({ id, name: id.toUpperCase(), group: '', facts: [], price: null, provenance: null });
+const option = (id: string): Option => ({ id, name: id.toUpperCase(), group: '', facts: [], price: null, provenance: null, within: null });
 const catalogue: Catalogue = {
     shapes: [option('cube'), option('flat-panel')],
     fans: [option('drum-18')],

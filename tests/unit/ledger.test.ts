@@ -39,7 +39,7 @@ describe('the rows of the ledger', () => {
             rowOf(ledgerRows(ledger({ unit: unit(), targets: [goal(judges, judgesRoom)] }), null, 'imperial', 'EUR'), 'band')?.name;
 
         expect(named('Wildfire smoke', true)).toBe('90 % range');
-        expect(named('Tobacco and wood smoke', false)).toBe('90 % range, tobacco and wood smoke');
+        expect(named('Tobacco and wood smoke', false)).toBe('90 % range: Tobacco and wood smoke');
     });
 
     it('are written in the measure of the screen', () => {

@@ -34,9 +34,9 @@ final readonly class SheetData
     {
         return new self(
             array_map(fn (CutLine $cut): array => [
-                'name' => $cut->name(), 'size' => "{$cut->width->text()} × {$cut->height->text()} in",
-                'note' => implode('; ', array_filter([$cut->form(), $cut->holes()])),
-                'centre' => $cut->centre(), 'hole' => $cut->hole === null ? '' : "{$cut->hole->text()} in",
+                'name' => $cut->name(), 'size' => $cut->sides(),
+                'note' => $cut->note(),
+                'centre' => $cut->centre(), 'hole' => $cut->holeTold(),
                 'plan' => PrintSvg::panel($cut->panel),
             ], $sheet->cuts),
             array_map(fn (Step $step): array => [

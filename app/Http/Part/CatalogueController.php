@@ -37,9 +37,9 @@ class CatalogueController extends Controller
             array_map(OptionData::base(...), array_values(array_filter(Shapes::all(), fn (Shape $shape): bool => $shape->base() !== null))),
             array_map(OptionData::corners(...), Corners::cases()),
             array_map(fn (Direction $direction): OptionData => OptionData::plain($direction->value, $direction->label()), Direction::cases()),
-            array_map(fn ($pollutant): OptionData => OptionData::plain($pollutant->id, $pollutant->name), array_values($data->pollutants()->all)),
-            array_map(fn ($use): OptionData => OptionData::plain($use->id, $use->name), array_values($data->occupancies()->all)),
-            array_map(fn ($grade): OptionData => OptionData::plain($grade->id, $grade->name), array_values($data->grades())),
+            array_map(fn ($pollutant): OptionData => OptionData::plain($pollutant->id, $pollutant->name, $pollutant->within), array_values($data->pollutants()->all)),
+            array_map(fn ($use): OptionData => OptionData::plain($use->id, $use->name, $use->within), array_values($data->occupancies()->all)),
+            array_map(fn ($grade): OptionData => OptionData::plain($grade->id, $grade->name, $grade->within), array_values($data->grades())),
         ));
     }
 }

@@ -12,6 +12,7 @@ final readonly class CurvePlotData
 {
     /** @param  list<array{name: string, line: PlotLineData}>  $curves */
     private function __construct(
+        #[OA\Property] public string $title,
         #[OA\Property] public AxisData $across,
         #[OA\Property] public AxisData $up,
         #[OA\Property(items: new OA\Items(type: 'object', required: ['name', 'line'], properties: [
@@ -23,7 +24,7 @@ final readonly class CurvePlotData
     public static function of(CurvePlot $plot): self
     {
         return new self(
-            AxisData::of($plot->across), AxisData::of($plot->up),
+            $plot->title, AxisData::of($plot->across), AxisData::of($plot->up),
             array_map(fn (int|string $name, array $points): array => [
                 'name' => (string) $name, 'line' => PlotLineData::of($points, $plot->across, $plot->up),
             ], array_keys($plot->curves), $plot->curves),

@@ -25,6 +25,7 @@ final readonly class OptionData
         #[OA\Property(items: new OA\Items(ref: Shown::class))] public array $facts,
         #[OA\Property(nullable: true, description: 'Of one piece, in the smallest pack')] public ?string $price,
         #[OA\Property(nullable: true, enum: ['measured', 'rated', 'typical', 'assumed'])] public ?string $provenance,
+        #[OA\Property(nullable: true, description: 'Its name within a sentence, where it is said in one')] public ?string $within = null,
     ) {
     }
 
@@ -59,9 +60,10 @@ final readonly class OptionData
         return new self($corners->value, $corners->label(), 'Corners', [], null, null);
     }
 
-    public static function plain(string $id, string $name): self
+    /** @param  string|null  $within  its name within a sentence, where it is said in one */
+    public static function plain(string $id, string $name, ?string $within = null): self
     {
-        return new self($id, $name, '', [], null, null);
+        return new self($id, $name, '', [], null, null, $within);
     }
 
     /**

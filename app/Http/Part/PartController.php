@@ -41,7 +41,7 @@ class PartController extends Controller
             ...array_map(fn (Fan $fan): PartLineData => $line(PartKind::Fan, $fan, $fan->family->label()), array_values($catalogue->fans)),
             ...array_map(fn (Filter $filter): PartLineData => $line(PartKind::Filter, $filter, $filter->grade->name), array_values($catalogue->filters)),
             ...array_map(fn (Joining $joining): PartLineData => $line(PartKind::Joining, $joining, 'Joining'), array_values($catalogue->joinings)),
-            ...array_map(fn (Material $material): PartLineData => $line(PartKind::Material, $material, ucfirst($material->kind)), array_values($catalogue->materials)),
+            ...array_map(fn (Material $material): PartLineData => $line(PartKind::Material, $material, $material->kind->label()), array_values($catalogue->materials)),
         ]);
     }
 

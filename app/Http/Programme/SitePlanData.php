@@ -38,7 +38,7 @@ final readonly class SitePlanData
         return new self(
             $site->id, $site->programme_id, $site->name,
             array_map(fn (JoinedRooms $building): BuildingData => BuildingData::of($building, $names, $units), JoinedRooms::of($plans)),
-            array_map(fn (array $pair): string => "A door of {$names[$pair[0]]} leads to {$names[$pair[1]]}, which has none leading back: put it into its plan.", JoinedRooms::unanswered($plans)),
+            JoinedRooms::unanswered($plans, $names),
         );
     }
 }

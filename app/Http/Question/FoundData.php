@@ -57,7 +57,7 @@ final readonly class FoundData
             Shown::of(Display::RoomLength, $measures->height),
             Shown::of(Display::Power, $measures->power),
             Shown::of(Display::Minutes, 60.0 * $measures->minutes),
-            array_map(fn (Axis $axis): float => round(min(1.0, max(0.0, $places[$axis->value]($axis->value($found)))), 4), array_column(Axis::cases(), null, 'value')),
+            array_map(fn (Axis $axis): float => round($places[$axis->value]($axis->value($found)), 4), array_column(Axis::cases(), null, 'value')),
         );
     }
 }

@@ -5,6 +5,7 @@ namespace App\Http\Question;
 use App\Http\Shared\Shown;
 use Jornel\Core\Caution\Caution;
 use Jornel\Core\Drawing\View;
+use Jornel\Core\Ledger\FlowScale;
 use Jornel\Core\Ledger\Ledger;
 use Jornel\Core\Ledger\Placement;
 use Jornel\Core\Ledger\TargetAsk;
@@ -46,7 +47,7 @@ final readonly class LedgerData
     public static function of(Ledger $ledger, View $view = new View, array $drawn = []): self
     {
         $targets = $ledger->targets();
-        $most = 1.04 * max(0.0, ...array_map(fn (TargetAsk $ask): float => $ask->asks ?? 0.0, $targets));
+        $scale = FlowScale::over($targets);
 
         return new self(
             Shown::of(Display::Area, $ledger->room->floorArea()),
@@ -54,10 +55,10 @@ final readonly class LedgerData
             $ledger->room->pollutant->name,
             $ledger->goal->name(),
             Shown::of(Display::Flow, $ledger->asks),
-            array_map(fn (TargetAsk $ask): TargetData => TargetData::of($ask, $most, $ledger->goal->id()), $targets),
-            ScaleMarkData::flows($most, System::Imperial),
-            ScaleMarkData::flows($most, System::Metric),
-            $ledger->unit === null && $ledger->standing === null ? null : round(min(1.0, ($ledger->unit?->line()->judged() ?? $ledger->standing->gets ?? 0.0) / $most), 4),
+            array_map(fn (TargetAsk $ask): TargetData => TargetData::of($ask, $scale, $ledger->goal->id()), $targets),
+            ScaleMarkData::flows($scale, System::Imperial),
+            ScaleMarkData::flows($scale, System::Metric),
+            $ledger->unit === null && $ledger->standing === null ? null : round($scale->place($ledger->judged()), 4),
             $ledger->unit === null || $ledger->cost === null ? null : UnitData::of($ledger->unit, $ledger->cost, $view, $drawn),
             $ledger->standing === null ? null : StandingData::of($ledger->standing),
             array_map(fn (Placement $one): BesideData => BesideData::of($one, $ledger->room), $ledger->beside),

@@ -32,7 +32,7 @@ final readonly class MisfitsData
         return new self(
             (object) $misfits->fans, (object) $misfits->filters, (object) $misfits->prefilters, (object) $misfits->shapes,
             (object) array_map(fn (Design $design): array => [
-                'fan' => $design->fan->id, 'filter' => $design->filter->id, 'says' => "with {$design->fan->name} and {$design->filter->name}",
+                'fan' => $design->fan->id, 'filter' => $design->filter->id, 'says' => $design->partsTold(),
             ], $misfits->instead),
         );
     }

@@ -2,10 +2,9 @@
 
 namespace App\Http\Question;
 
-use Jornel\Core\Quantity\Display;
+use Jornel\Core\Ledger\FlowScale;
 use Jornel\Core\Quantity\Scale;
 use Jornel\Core\Quantity\System;
-use Jornel\Core\Quantity\UnitOfMeasure;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(schema: 'ScaleMark')]
@@ -27,15 +26,9 @@ final readonly class ScaleMarkData
         return new self(round($share, 4), Scale::numeral($value));
     }
 
-    /**
-     * @param  float  $most  end of the scale, m3/s
-     * @return list<self>
-     */
-    public static function flows(float $most, System $system): array
+    /** @return list<self> */
+    public static function flows(FlowScale $scale, System $system): array
     {
-        return array_map(
-            fn (float $flow): self => new self(round($flow / $most, 4), Display::Flow->text($flow, $system)),
-            Scale::marks($most, $system === System::Imperial ? UnitOfMeasure::CubicFootPerMinute : UnitOfMeasure::CubicMetrePerHour),
-        );
+        return array_map(fn (array $mark): self => new self(round($mark['place'], 4), $mark['text']), $scale->marks($system));
     }
 }

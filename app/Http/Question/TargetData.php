@@ -3,6 +3,7 @@
 namespace App\Http\Question;
 
 use App\Http\Shared\Shown;
+use Jornel\Core\Ledger\FlowScale;
 use Jornel\Core\Ledger\TargetAsk;
 use Jornel\Core\Quantity\Display;
 use OpenApi\Attributes as OA;
@@ -28,7 +29,7 @@ final readonly class TargetData
     ) {
     }
 
-    public static function of(TargetAsk $ask, float $most, string $goal): self
+    public static function of(TargetAsk $ask, FlowScale $scale, string $goal): self
     {
         $remains = $ask->remains();
 
@@ -36,9 +37,9 @@ final readonly class TargetData
             $ask->target->id(), $ask->target->name(), $ask->target->source(), $ask->judges->name, $ask->judgesRoom,
             $ask->asks === null ? null : Shown::of(Display::Flow, $ask->asks),
             $ask->target->needs(),
-            $ask->asks === null ? 0.0 : round($ask->asks / $most, 4),
+            round($scale->place($ask->asks), 4),
             $ask->already() > 0.0 ? Shown::of(Display::Flow, $ask->already()) : null,
-            round($ask->already() / $most, 4),
+            round($scale->place($ask->already()), 4),
             $remains === null ? null : Shown::of(Display::Flow, $remains),
             $ask->target->id() === $goal,
             $ask->gets === null ? null : Shown::of(Display::Flow, $ask->gets),

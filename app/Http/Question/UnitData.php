@@ -56,7 +56,7 @@ final readonly class UnitData
         $scene = $unit->design->scene();
 
         return new self(
-            "{$unit->design->shape->name()} · {$unit->design->fan->name} · {$unit->design->filter->name}",
+            $unit->design->title(),
             $unit->design->shape->name(),
             $unit->units,
             $unit->needed,

@@ -55,10 +55,10 @@ final readonly class StockData
             $told,
             array_values($movements->map(fn (StockMovement $movement): array => [
                 'id' => $movement->id, 'name' => $name($movement->kind, $movement->code), 'move' => $movement->move->value, 'pieces' => $movement->pieces,
-                'build' => $movement->build === null ? '' : "{$movement->build->room->name}: {$movement->build->name}",
+                'build' => $movement->build?->titleInProgramme() ?? '',
                 'note' => $movement->note, 'person' => $movement->person->name ?? '', 'at' => $movement->created_at->toIso8601String(),
             ])->all()),
-            array_values($builds->map(fn (Build $build): array => ['id' => $build->id, 'name' => "{$build->room->name}: {$build->name}"])->all()),
+            array_values($builds->map(fn (Build $build): array => ['id' => $build->id, 'name' => $build->titleInProgramme()])->all()),
         );
     }
 }

@@ -8,6 +8,7 @@ namespace Jornel\Core\Air;
 final readonly class Pollutant
 {
     /**
+     * @param  string  $within  its name within a sentence
      * @param  PerBin  $weights  share of each bin, sum 1
      * @param  string  $source  where the weights come from
      * @param  float  $capacityFactor  dust of this kind that a filter takes, over fine test dust (assumed)
@@ -16,6 +17,7 @@ final readonly class Pollutant
     public function __construct(
         public string $id,
         public string $name,
+        public string $within,
         public PerBin $weights,
         public string $source,
         public ?int $leastGrade,

@@ -12,12 +12,12 @@ final readonly class Pollutants
     {
     }
 
-    /** @param  list<array{id: string, name: string, weights: array{float|int, float|int, float|int}, source: string, least_grade?: int|null, capacity_factor?: float|int}>  $rows */
+    /** @param  list<array{id: string, name: string, within: string, weights: array{float|int, float|int, float|int}, source: string, least_grade?: int|null, capacity_factor?: float|int}>  $rows */
     public static function fromRows(array $rows): self
     {
         $all = [];
         foreach ($rows as $row) {
-            $all[$row['id']] = new Pollutant($row['id'], $row['name'], PerBin::of($row['weights']), $row['source'], $row['least_grade'] ?? null, (float) ($row['capacity_factor'] ?? 1.0));
+            $all[$row['id']] = new Pollutant($row['id'], $row['name'], $row['within'], PerBin::of($row['weights']), $row['source'], $row['least_grade'] ?? null, (float) ($row['capacity_factor'] ?? 1.0));
         }
 
         return new self($all);

@@ -167,7 +167,7 @@ final readonly class Explanation
         ), Bin::cases());
 
         return [...$bins, ...array_map(fn (Pollutant $pollutant): self => new self(
-            ExplanationKey::CleanAir, 'clean air for '.lcfirst($pollutant->name),
+            ExplanationKey::CleanAir, "clean air for {$pollutant->within}",
             Formula::of('w1 e1 + w2 e2 + w3 e3', '%s × %s + %s × %s + %s × %s', $pollutant->weights->e1, $clean->e1, $pollutant->weights->e2, $clean->e2, $pollutant->weights->e3, $clean->e3),
             $pollutant->weigh($clean), 'm3/s', $from, "weights: {$pollutant->source}",
         ), $pollutants)];

@@ -29,7 +29,7 @@ final class DataFiles
 
     public function pollutants(): Pollutants
     {
-        /** @var list<array{id: string, name: string, weights: array{float, float, float}, source: string, least_grade?: int|null, capacity_factor?: float|int}> $rows */
+        /** @var list<array{id: string, name: string, within: string, weights: array{float, float, float}, source: string, least_grade?: int|null, capacity_factor?: float|int}> $rows */
         $rows = $this->rows('reference/pollutants', 'pollutants');
 
         return Pollutants::fromRows($rows);
@@ -38,7 +38,7 @@ final class DataFiles
     /** @return array<string, Grade> by id */
     public function grades(): array
     {
-        /** @var list<array{id: string, name: string, number?: int|null, efficiency: array{float, float, float}, hepa?: bool}> $rows */
+        /** @var list<array{id: string, name: string, within?: string, number?: int|null, efficiency: array{float, float, float}, hepa?: bool}> $rows */
         $rows = $this->rows('reference/grades', 'grades');
         $grades = array_map(Grade::fromRow(...), $rows);
 

@@ -154,6 +154,8 @@ final readonly class RoomReader
             throw BadRecord::weights($record->path('weights'));
         }
 
-        return new Pollutant($record->text('id'), $record->textOr('name', $record->text('id')), PerBin::of([$weights[0], $weights[1], $weights[2]]), 'your own', null, $record->optional('capacity_factor', 0.0)->si ?? 1.0);
+        $name = $record->textOr('name', $record->text('id'));
+
+        return new Pollutant($record->text('id'), $name, $name, PerBin::of([$weights[0], $weights[1], $weights[2]]), 'your own', null, $record->optional('capacity_factor', 0.0)->si ?? 1.0);
     }
 }

@@ -15,7 +15,7 @@ final readonly class CurvePlot
     private const STEPS = 40;
 
     /** @param  array<array-key, list<array{float, float}>>  $curves  by name; points in SI */
-    private function __construct(public PlotAxis $across, public PlotAxis $up, public array $curves)
+    private function __construct(public string $title, public PlotAxis $across, public PlotAxis $up, public array $curves)
     {
     }
 
@@ -32,7 +32,7 @@ final readonly class CurvePlot
             }, range(0, self::STEPS));
         }
 
-        return new self(PlotAxis::of('Flow', $flow, Display::Flow), PlotAxis::of('Pressure', $pressure, Display::Pressure), $curves);
+        return new self('Pressure over flow', PlotAxis::of('Flow', $flow, Display::Flow), PlotAxis::of('Pressure', $pressure, Display::Pressure), $curves);
     }
 
     public static function ofFilter(Filter $filter): self
@@ -40,7 +40,7 @@ final readonly class CurvePlot
         $velocity = $filter->ratedVelocity;
         $drop = $filter->pressureLaw->drop($velocity);
 
-        return new self(PlotAxis::of('Face velocity', $velocity, Display::Velocity), PlotAxis::of('Drop when clean', $drop, Display::Pressure), ['clean' => array_map(
+        return new self('Drop over face velocity', PlotAxis::of('Face velocity', $velocity, Display::Velocity), PlotAxis::of('Drop when clean', $drop, Display::Pressure), ['clean' => array_map(
             fn (int $step): array => [$velocity * $step / self::STEPS, $filter->pressureLaw->drop($velocity * $step / self::STEPS)],
             range(0, self::STEPS),
         )]);

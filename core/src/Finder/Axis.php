@@ -35,7 +35,7 @@ enum Axis: string
     }
 
     /**
-     * From the worst of some builds at 0 to the best at 1; by ratio where that spans much, so that no build hides the rest.
+     * From the worst of some builds at 0 to the best at 1, where what is worse or better stands too; by ratio where that spans much, so that no build hides the rest.
      *
      * @param  non-empty-list<float>  $values
      * @return callable(float): float
@@ -48,7 +48,7 @@ enum Axis: string
         $span = $scale($high) - $scale($low);
         $isBetterHigh = $this->measure()->isBetterHigh();
 
-        return fn (float $value): float => $span <= 0.0 ? 1.0 : ($isBetterHigh ? ($scale($value) - $scale($low)) / $span : ($scale($high) - $scale($value)) / $span);
+        return fn (float $value): float => $span <= 0.0 ? 1.0 : min(1.0, max(0.0, ($isBetterHigh ? $scale($value) - $scale($low) : $scale($high) - $scale($value)) / $span));
     }
 
     /**

@@ -34,7 +34,15 @@ enum Pick: string
     /** @param  bool  $hasStock  whether something is there that need not be bought */
     public function label(bool $hasStock = false): string
     {
-        return $this === self::LeastToBuy && $hasStock ? 'Best from stock' : ucfirst($this->measure()->best());
+        return match ($this) {
+            self::Cheapest => 'Lowest total cost',
+            self::LeastToBuy => $hasStock ? 'Best from stock' : 'Lowest first cost',
+            self::Quietest => 'Quietest',
+            self::Smallest => 'Smallest footprint',
+            self::LeastToRun => 'Lowest running cost',
+            self::LeastPower => 'Lowest power',
+            self::QuickestToBuild => 'Quickest to build',
+        };
     }
 
     /** @return float the least is the best, in the unit of its measure */

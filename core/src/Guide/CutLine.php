@@ -61,6 +61,23 @@ final readonly class CutLine
         return $this->count === 1 ? $this->panel->name : "{$this->panel->name}, {$this->count} of them";
     }
 
+    public function sides(): string
+    {
+        return "{$this->width->text()} × {$this->height->text()} in";
+    }
+
+    /** The one round hole in its middle; empty where there is none. */
+    public function holeTold(): string
+    {
+        return $this->hole === null ? '' : "{$this->hole->text()} in";
+    }
+
+    /** Its form and holes where it is no plain rectangle with one hole; else empty. */
+    public function note(): string
+    {
+        return implode('; ', array_filter([$this->form(), $this->holes()]));
+    }
+
     /** Where the middle of the one round hole stands: where the diagonals cross. */
     public function centre(): string
     {

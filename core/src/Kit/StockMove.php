@@ -18,6 +18,11 @@ enum StockMove: string
 
     public function label(): string
     {
-        return ucfirst($this->value);
+        return match ($this) {
+            self::Bought => 'Bought',
+            self::Reserved => 'Reserved',
+            self::Used => 'Used',
+            self::Returned => 'Returned',
+        };
     }
 }

@@ -71,6 +71,12 @@ final readonly class Ledger
         return array_map(fn (Target $target): TargetAsk => TargetAsk::of($target, $this->room, $this->unit?->line()->output ?? $this->standing?->output), $this->rules);
     }
 
+    /** @return float|null what units give for the goal, m3/s; null where there are none */
+    public function judged(): ?float
+    {
+        return $this->unit?->line()->judged() ?? $this->standing?->gets;
+    }
+
     /** The sheet to build from. */
     public function sheet(): ?BuildSheet
     {

@@ -43,21 +43,21 @@ final class Verdict
     private static function cleanAir(UnitLedger $unit): Finding
     {
         $line = $unit->line();
-        $name = lcfirst($unit->goal->name());
+        $name = $unit->goal->name();
         [$asks, $judged] = [$line->asks(), $line->judged()];
         if ($asks <= 0.0) {
-            return Finding::kept('clean air', Sentence::of('The building alone is enough: %s. The units add %s.', $name, [Display::Flow, $judged]));
+            return Finding::kept('clean air', Sentence::of('%s: the building alone is enough. The units add %s.', $name, [Display::Flow, $judged]));
         }
         if (is_infinite($asks)) {
             return Finding::broken(
                 'clean air',
-                Sentence::of('No number of these units reaches %s: its filter does not catch this pollutant.', $name),
+                Sentence::of('%s: no number of these units is enough, because the filter does not catch this pollutant.', $name),
                 Sentence::of('Take a finer filter.'),
             );
         }
         $text = $line->reachesGoal()
-            ? Sentence::of('%s for %s, %s more than it needs (%s).', [Display::Flow, $judged], $name, [Display::Flow, $judged - $asks], [Display::Share, $judged / $asks - 1.0])
-            : Sentence::of('%s for %s, %s less than it needs (%s).', [Display::Flow, $judged], $name, [Display::Flow, $asks - $judged], [Display::Share, 1.0 - $judged / $asks]);
+            ? Sentence::of('%s: %s, %s more than it needs (%s).', $name, [Display::Flow, $judged], [Display::Flow, $judged - $asks], [Display::Share, $judged / $asks - 1.0])
+            : Sentence::of('%s: %s, %s less than it needs (%s).', $name, [Display::Flow, $judged], [Display::Flow, $asks - $judged], [Display::Share, 1.0 - $judged / $asks]);
 
         return match (true) {
             $unit->likelihood->isEnough && $unit->likelihood->isSure => Finding::kept('clean air', $text),
@@ -156,7 +156,7 @@ final class Verdict
 
         return Finding::warning(
             'grade',
-            Sentence::of('%s is below grade %s: most of %s passes through it.', $design->filter->grade->name, $least, lcfirst($room->pollutant->name)),
+            Sentence::of('%s is below grade %s: most of %s passes through it.', $design->filter->grade->name, $least, $room->pollutant->within),
             Sentence::of('Take grade %s or better.', $least),
         );
     }

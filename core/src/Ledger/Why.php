@@ -70,7 +70,7 @@ final readonly class Why
             $this->sum([Display::Flow, $this->line->performance->clean($pollutant)], array_map(
                 fn (Placement $one): array => [$one->count, [Display::Flow, $pollutant->weigh($one->output->told->clean)]], $this->unit->beside,
             ), [Display::Flow, $this->line->clean]),
-            $this->unit->design->provenance()->value, lcfirst($pollutant->name).": weights of the size bins from {$pollutant->source}",
+            $this->unit->design->provenance()->value, "{$pollutant->name}: weights of the size bins from {$pollutant->source}",
         );
     }
 
@@ -108,7 +108,11 @@ final readonly class Why
             'Air changes', 'n = 3600 Q / V',
             Sentence::of('%s / %s = %s', [Display::FlowPerHour, $this->line->clean + $this->line->output->intake], [Display::Volume, $room->volume()], [Display::AirChanges, $this->line->airChanges]),
             $this->unit->design->provenance()->value,
-            'definition; the room’s volume is '.($room->plan->isDrawn ? 'that of its drawn floor under its ceilings, less what is built in' : 'its length × width × height').($this->line->output->bringsAirIn() ? '; outdoor air that is blown in through filters counts' : ''),
+            implode('; ', array_filter([
+                'definition',
+                $room->plan->isDrawn ? 'the room’s volume is that of its drawn floor under its ceilings, less what is built in' : 'the room’s volume is its length × width × height',
+                $this->line->output->bringsAirIn() ? 'outdoor air that is blown in through filters counts' : '',
+            ])),
         );
     }
 
@@ -211,10 +215,11 @@ final readonly class Why
     {
         $lines = array_map(fn (ShoppingLine $line): WhyLine => new WhyLine(
             $line->name, 'the cheapest whole packs',
-            Sentence::of('%s', sprintf(
-                '%d needed%s, %s', $line->needed, $line->fromStock === 0 ? '' : ", {$line->fromStock} from stock",
+            Sentence::of('%s', implode(', ', array_filter([
+                "{$line->needed} needed",
+                $line->fromStock === 0 ? '' : "{$line->fromStock} from stock",
                 $line->packs->packs === [] ? 'nothing to buy' : implode(' + ', array_map(fn (array $pack): string => "{$pack['times']} × {$pack['pack']->price}", $line->packs->packs))." = {$line->packs->price}",
-            )),
+            ]))),
             '', $line->note === '' ? 'prices on the part' : $line->note,
         ), $this->shopping->lines);
 
@@ -242,10 +247,10 @@ final readonly class Why
     {
         [$goal, $asks] = [$this->ledger->goal, $this->ledger->asks];
         if (is_infinite($asks)) {
-            return new WhyLine('Needed clean air', lcfirst($goal->name()), Sentence::of('no amount of clean air is enough'), '', $goal->source());
+            return new WhyLine('Needed clean air', $goal->name(), Sentence::of('no amount of clean air is enough'), '', $goal->source());
         }
         $sum = $goal->sum($this->ledger->room, $asks, $this->line->output->spectrum());
 
-        return new WhyLine('Needed clean air: '.lcfirst($goal->name()), $sum->letters, $sum->filled, '', $goal->source());
+        return new WhyLine('Needed clean air: '.$goal->name(), $sum->letters, $sum->filled, '', $goal->source());
     }
 }

@@ -71,7 +71,7 @@ final readonly class Filter
         $record = new Record($data, $path);
         $drops = is_array($data['drop'] ?? null) && array_is_list($data['drop']) ? $record->records('drop') : [$record->child('drop')];
         $points = array_map(fn (Record $drop): array => [$drop->figure('velocity', 0.0)->si, $drop->figure('pressure', 0.0)->si], $drops);
-        /** @var array{id: string, name: string, number?: int|null, efficiency: array{float, float, float}, hepa?: bool} $gradeRow */
+        /** @var array{id: string, name: string, within?: string, number?: int|null, efficiency: array{float, float, float}, hepa?: bool} $gradeRow */
         $gradeRow = $record->child('grade')->data();
         $grade = Grade::fromRow($gradeRow);
         $own = isset($data['efficiency']) ? $record->child('efficiency') : null;

@@ -16,7 +16,7 @@ final readonly class Material
     private function __construct(
         public string $id,
         public string $name,
-        public string $kind,
+        public MaterialKind $kind,
         public float $coverage,
         public ?array $size,
         public array $packs,
@@ -37,7 +37,7 @@ final readonly class Material
         return new self(
             $record->text('id'),
             $record->text('name'),
-            $record->text('kind'),
+            $record->oneOf('kind', MaterialKind::Hardware),
             $record->optional('coverage', 0.0)->si ?? 1.0,
             $width === null || $height === null ? null : [$width->si, $height->si],
             Pack::list($record->records('packs')),

@@ -23,7 +23,10 @@ enum FurnishingKind: string
             self::BuiltIn => 'Built-in',
             self::Appliance => 'Fuel-burning appliance',
             self::Unit => 'Purifier',
-            default => ucfirst($this->value),
+            self::Door => 'Door',
+            self::Window => 'Window',
+            self::Outlet => 'Outlet',
+            self::Seat => 'Seat',
         };
     }
 

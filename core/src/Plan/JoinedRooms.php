@@ -92,15 +92,16 @@ final readonly class JoinedRooms
      * Doors that lead to a room which has none leading back.
      *
      * @param  array<FloorPlan>  $plans  by key
-     * @return list<array{string, string}> the room, and where its door leads
+     * @param  array<string>  $names  of rooms, by key
+     * @return list<string> whole sentences
      */
-    public static function unanswered(array $plans): array
+    public static function unanswered(array $plans, array $names): array
     {
         $found = [];
         foreach ($plans as $key => $plan) {
             foreach ($plan->all(FurnishingKind::Door) as $door) {
                 if (isset($plans[$door->leadsTo]) && count(self::doors($plans[$door->leadsTo], (string) $key)) < count(self::doors($plan, $door->leadsTo))) {
-                    $found["{$key} {$door->leadsTo}"] = [(string) $key, $door->leadsTo];
+                    $found["{$key} {$door->leadsTo}"] = sprintf('A door of %s leads to %s, which has none leading back: put it into its plan.', $names[$key], $names[$door->leadsTo]);
                 }
             }
         }

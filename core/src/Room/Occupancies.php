@@ -25,7 +25,7 @@ final readonly class Occupancies
         $all = [];
         foreach ($rows as $row) {
             $record = new Record($row);
-            $all[$record->text('id')] = new Occupancy($record->text('id'), $record->text('name'), $record->figure('clean_air_per_person', 0.0)->si);
+            $all[$record->text('id')] = new Occupancy($record->text('id'), $record->text('name'), $record->text('within'), $record->figure('clean_air_per_person', 0.0)->si);
         }
 
         return new self($all);

@@ -64,6 +64,18 @@ final class Design
         return (int) $this->option($option);
     }
 
+    /** `Cube of four · Box fan · 20 × 20 × 2, grade 13`: shape, fan and filter. */
+    public function title(): string
+    {
+        return "{$this->shape->name()} · {$this->fan->name} · {$this->filter->name}";
+    }
+
+    /** What it would be made of, said after its shape. */
+    public function partsTold(): string
+    {
+        return "with {$this->fan->name} and {$this->filter->name}";
+    }
+
     /** Whether a sheet lies over its fan's outlet. */
     public function hasShroud(): bool
     {

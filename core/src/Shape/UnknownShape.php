@@ -31,10 +31,9 @@ final class UnknownShape extends Invalid
     /** @param  list<int|string>  $known */
     public static function option(Shape $shape, string $id, array $known): self
     {
-        return new self("unit.options.{$id}", sprintf(
-            'A %s has no such option%s.',
-            mb_strtolower($shape->name()), $known === [] ? '; it has none' : '. It has: '.implode(', ', $known),
-        ));
+        return new self("unit.options.{$id}", $known === []
+            ? sprintf('%s: this shape has no options.', $shape->name())
+            : sprintf('%s: this shape has no such option. It has: %s.', $shape->name(), implode(', ', $known)));
     }
 
     public static function choice(ShapeOption $option): self

@@ -27,7 +27,7 @@ final class VerdictTest extends TestCase
         self::assertSame(['clean air', 'noise'], array_map(fn (Finding $finding): string => $finding->rule, $unit->findings));
         self::assertSame(Standing::Meets, $unit->standing());
         self::assertSame('Reaches the goal', $unit->likelihood->name);
-        self::assertStringContainsString('for 3 air changes an hour', self::said($unit, 'clean air'));
+        self::assertStringStartsWith('3 air changes an hour: ', self::said($unit, 'clean air'));
     }
 
     public function test_what_is_to_spare_is_the_difference_and_its_share(): void
@@ -44,7 +44,7 @@ final class VerdictTest extends TestCase
         $unit = self::unit(Sample::design(), $room, 'hold-9');
 
         self::assertSame([0.0, 1], [$unit->asks(), $unit->needed]);
-        self::assertStringStartsWith('The building alone is enough: hold 9', self::said($unit, 'clean air'));
+        self::assertStringStartsWith('Hold 9 µg/m³ or less: the building alone is enough.', self::said($unit, 'clean air'));
         self::assertSame([1e9, 4.0 / 3.0], [GoalShare::of(0.1, 0.0), GoalShare::ofBar(0.1, 0.0)]);
         self::assertSame([0.5, 0.0], [GoalShare::ofBar(0.1, 0.2), GoalShare::of(0.1, INF)]);
     }
@@ -58,7 +58,7 @@ final class VerdictTest extends TestCase
         $unit = self::unit(Sample::design(filter: $filter), $room, 'hold-2');
 
         self::assertSame($never, is_infinite($unit->asks()));
-        self::assertSame($never, str_contains(self::said($unit, 'clean air'), 'No number of these units'));
+        self::assertSame($never, str_contains(self::said($unit, 'clean air'), 'no number of these units'));
     }
 
     public function test_one_more_is_one_more_and_many_are_many(): void

@@ -34,7 +34,7 @@ final class JoinedRoomsTest extends TestCase
         $buildings = JoinedRooms::of(['a' => self::room(4.0, 4.0, [[2.0, 0.0, 'b']]), 'b' => self::room(4.0, 4.0, []), 'c' => self::room(4.0, 4.0, [[2.0, 0.0, 'c']])]);
 
         self::assertSame([['a'], ['b'], ['c']], array_map(fn (JoinedRooms $one): array => array_keys($one->rooms), $buildings));
-        self::assertSame([['a', 'b']], JoinedRooms::unanswered(['a' => self::room(4.0, 4.0, [[2.0, 0.0, 'b']]), 'b' => self::room(4.0, 4.0, [])]));
+        self::assertSame(['A door of Hall leads to Study, which has none leading back: put it into its plan.'], JoinedRooms::unanswered(['a' => self::room(4.0, 4.0, [[2.0, 0.0, 'b']]), 'b' => self::room(4.0, 4.0, [])], ['a' => 'Hall', 'b' => 'Study']));
     }
 
     public function test_four_rooms_in_a_ring_close_or_it_is_said_by_how_much_not(): void

@@ -75,7 +75,7 @@ final class AirInTimeTest extends TestCase
 
     private static function finest(): Pollutant
     {
-        return new Pollutant('finest', 'Finest', new PerBin(1.0, 0.0, 0.0), '', null);
+        return new Pollutant('finest', 'Finest', 'finest', new PerBin(1.0, 0.0, 0.0), '', null);
     }
 
     private static function rated(float $cleanAir): UncertainOutput

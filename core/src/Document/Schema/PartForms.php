@@ -9,6 +9,7 @@ use Jornel\Core\Part\FanFamily;
 use Jornel\Core\Part\FilterForm;
 use Jornel\Core\Part\FireRating;
 use Jornel\Core\Part\Knob;
+use Jornel\Core\Part\MaterialKind;
 use Jornel\Core\Part\Rotor;
 use Jornel\Core\Part\ShaftPosition;
 use Jornel\Core\Quantity\Dimension;
@@ -101,7 +102,7 @@ final class PartForms
     public static function material(): Form
     {
         return self::part('Something used up in building')
-            ->choice('kind', ['tape', 'glue', 'foam', 'sheet', 'hardware', 'electrical', 'carbon'], '')
+            ->choice('kind', self::values(MaterialKind::cases()), '')
             ->number('coverage', ['exclusiveMinimum' => 0], 'Metres of seam in one pass, or 1')
             ->figure('width', Dimension::Length, '')->figure('height', Dimension::Length, '')->figure('thickness', Dimension::Length, '')
             ->figure('carbon', Dimension::Mass, '');

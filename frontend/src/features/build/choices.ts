@@ -25,7 +25,7 @@ export function choiceOf(part: string): ChoiceKey {
     return 'shape';
 }
 
-const NO_PREFILTER: Option = { id: '', name: 'None', group: '', facts: [], price: null, provenance: null };
+const NO_PREFILTER: Option = { id: '', name: 'None', group: '', facts: [], price: null, provenance: null, within: null };
 
 export function options(catalogue: Catalogue, key: ChoiceKey): Option[] {
     return {

@@ -37,7 +37,7 @@ const row = (key: string, name: string, now: string, then: string | undefined, s
 /** The band is of the clean air that the goal judges, which need not be that of the room. */
 function bandName(ledger: Ledger): string {
     const goal = ledger.targets.find((target) => target.is_goal);
-    return !goal || goal.judges_room ? '90 % range' : `90 % range, ${goal.judges.toLowerCase()}`;
+    return !goal || goal.judges_room ? '90 % range' : `90 % range: ${goal.judges}`;
 }
 
 /** The rows of the ledger: of the judged speed of a build, or of the bare room before anything is built. */

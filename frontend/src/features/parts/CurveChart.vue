@@ -6,10 +6,10 @@ import { DataPlot, type Plot } from '../../plot/plot';
 /** The curve of a fan at each speed, or of a filter. */
 const props = defineProps<{ curve: NonNullable<PartSheet['curve']> }>();
 const plot = computed<Plot>(() => {
-    const { across, up, curves } = props.curve;
+    const { title, across, up, curves } = props.curve;
     const isMany = curves.length > 1;
     return {
-        title: `${up.name} over ${across.name.toLowerCase()}`,
+        title,
         across,
         up,
         lines: curves.map(({ name, line }, index) => ({

@@ -16,11 +16,11 @@ const said = computed(() => {
     switch (standing.value) {
         case 'meets':
         case 'warns':
-            return `✓ ${props.room.verdict?.toLowerCase()}`;
+            return `✓ ${props.room.verdict}`;
         case 'short':
-            return `✕ ${props.room.verdict?.toLowerCase()}`;
+            return `✕ ${props.room.verdict}`;
         default:
-            return '○ no build yet';
+            return '○ No build yet';
     }
 });
 </script>

@@ -14,7 +14,8 @@ const { measure } = useMeasure();
 
 const noFlow = computed(() => (measure.value === 'imperial' ? '0 cfm' : '0 m³/h'));
 const entries = computed(() => draft.entries);
-const words = (rows: { id: string; name: string }[] = []) => rows.map(({ id, name }) => ({ value: id, label: name.toLowerCase() }));
+const words = (rows: { id: string; name: string; within: string | null }[] = []) =>
+    rows.map(({ id, name, within }) => ({ value: id, label: within ?? name }));
 const uses = computed(() => words(catalogue.data.value?.uses));
 const pollutants = computed(() => words(catalogue.data.value?.pollutants));
 const grades = computed(() => words(catalogue.data.value?.grades));

@@ -123,13 +123,12 @@ const ceiling = (index: number): string => show(props.plan?.ceilings[index]);
                     <circle :cx="px(corner.x)" :cy="py(corner.y)" r="6" class="dot" />
                     <text
                         v-if="sloped[index]"
-                        :x="px(corner.x) + 14 * inwards[index]!.x"
+                        :x="px(corner.x) + 9 * inwards[index]!.x"
                         :y="py(corner.y) + 5 + 16 * inwards[index]!.y"
                         :text-anchor="inwards[index]!.x < 0 ? 'end' : 'start'"
                         class="figure"
                     >
-                        ↥
-                        <template v-if="!isNarrow">{{ ceiling(index) }}</template>
+                        {{ isNarrow ? '↥' : `↥${ceiling(index)}` }}
                     </text>
                 </g>
             </template>

@@ -29,7 +29,7 @@ test('from a tape measure to a build sheet, and all of it still there after a re
     await stage(page, 'Build');
     await expect(page.getByTestId('verdict').or(page.locator('[data-test=verdict]'))).toContainText('✕ Falls short');
     await expect(page.locator('[data-test=chance]')).toHaveText('6 %');
-    await expect(page.locator('[data-rule="clean air"]')).toContainText('560 cfm for 6 air changes an hour, 122 cfm less than it needs');
+    await expect(page.locator('[data-rule="clean air"]')).toContainText('6 air changes an hour: 560 cfm, 122 cfm less than it needs');
     await expect(row(page, 'clean_air')).toHaveText('560 cfm');
     await expect(row(page, 'bypass_flow')).toHaveText('19 cfm');
     await expect(row(page, 'pressure')).toHaveText('0.061 inWC');
@@ -92,7 +92,7 @@ test('from a tape measure to a build sheet, and all of it still there after a re
 test('the demo programme shows rooms that are measured, designed and falling short', async ({ page }) => {
     await signIn(page);
     await page.goto('/');
-    await expect(page.getByRole('link', { name: /Waiting room/ })).toContainText('falls short');
+    await expect(page.getByRole('link', { name: /Waiting room/ })).toContainText('Falls short');
     await expect(page.getByRole('link', { name: /Music room/ })).toContainText('No build yet');
     await page.getByRole('link', { name: /Basement bench/ }).click();
     await page.getByText(/cautions apply/).click();

@@ -1,7 +1,11 @@
 <?php
 
 use App\Exceptions\Rendering;
+use App\Http\Middleware\AcknowledgeWrite;
 use App\Http\Middleware\KeepSession;
+use App\Http\Middleware\LimitBody;
+use App\Http\Middleware\SecurityHeaders;
+use Illuminate\Auth\Middleware\Authorize;
 use Illuminate\Cookie\Middleware\AddQueuedCookiesToResponse;
 use Illuminate\Cookie\Middleware\EncryptCookies;
 use Illuminate\Foundation\Application;
@@ -19,6 +23,10 @@ return Application::configure(basePath: dirname(__DIR__))
         then: fn () => require __DIR__.'/../routes/pages.php',
     )
     ->withMiddleware(function (Middleware $middleware): void {
+        $middleware->append(SecurityHeaders::class);
+        $middleware->prepend(LimitBody::class);
+        // Once it is known who asks, for what, and that they may.
+        $middleware->appendToPriorityList(Authorize::class, AcknowledgeWrite::class);
         // One origin: no cross-origin answers are ever given.
         $middleware->remove(HandleCors::class);
         // Only the page of this origin asks, so every request carries the session; a sheet opened by its address too.

@@ -3,6 +3,7 @@
 use App\Http\Build\BuildController;
 use App\Http\Build\SheetController;
 use App\Http\Build\VersionController;
+use App\Http\Middleware\AcknowledgeWrite;
 use App\Http\Part\CatalogueController;
 use App\Http\Part\PartController;
 use App\Http\Programme\ProgrammeController;
@@ -30,9 +31,9 @@ use App\Http\Stock\StockController;
 use Illuminate\Support\Facades\Route;
 use Jornel\Core\Part\PartKind;
 
-Route::post('session', [SessionController::class, 'store'])->middleware('throttle:sign-in');
+Route::post('session', [SessionController::class, 'store']);
 
-Route::middleware('auth:sanctum')->group(function (): void {
+Route::middleware('auth:web')->group(function (): void {
     Route::get('session', [SessionController::class, 'show']);
     Route::patch('session', [SessionController::class, 'update']);
     Route::delete('session', [SessionController::class, 'destroy']);
@@ -51,7 +52,10 @@ Route::middleware('auth:sanctum')->group(function (): void {
     Route::post('needs', [NeedController::class, 'store']);
     Route::post('finds', [FindController::class, 'store']);
     Route::post('sketches', [SketchController::class, 'store']);
+});
 
+// Records: what is written of them is acknowledged exactly when it is committed.
+Route::middleware(['auth:web', AcknowledgeWrite::class])->group(function (): void {
     Route::get('programmes', [ProgrammeController::class, 'index']);
     Route::get('programmes/{programme}', [ProgrammeController::class, 'show'])->can('view', 'programme');
     Route::post('programmes/{programme}/sites', [SiteController::class, 'store'])->can('build', 'programme');

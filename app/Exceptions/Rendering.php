@@ -22,8 +22,9 @@ final class Rendering
     public static function register(Exceptions $exceptions): void
     {
         $exceptions->shouldRenderJsonWhen(fn (Request $request): bool => $request->is('api/*') || $request->expectsJson());
-        $exceptions->dontReport([Invalid::class, InvalidEntries::class, Overtaken::class]);
+        $exceptions->dontReport([Invalid::class, InvalidEntries::class, Overtaken::class, TooManyTries::class]);
         $exceptions->render(fn (Overtaken $fault): JsonResponse => new JsonResponse(['message' => $fault->getMessage()], 409));
+        $exceptions->render(fn (TooManyTries $fault): JsonResponse => new JsonResponse(['message' => $fault->getMessage()], 429, ['Retry-After' => (string) max(1, $fault->seconds)]));
         $exceptions->render(fn (Invalid $fault): JsonResponse => self::faults([$fault]));
         $exceptions->render(fn (InvalidEntries $faults): JsonResponse => self::faults($faults->faults));
         $exceptions->render(fn (NotFoundHttpException $exception): ?JsonResponse => self::noRecord($exception));

@@ -3,11 +3,13 @@
 namespace App\Models;
 
 use App\Models\Concerns\OfProgramme;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
+use Illuminate\Database\Eloquent\SoftDeletingScope;
 
 /**
  * @property int $id
@@ -23,10 +25,28 @@ class Build extends Model implements OfProgramme
 
     protected $fillable = ['name'];
 
-    /** @return BelongsTo<Room, $this> */
+    /** @return BelongsTo<Room, $this> a deleted one too: pieces may still be reserved for its builds */
     public function room(): BelongsTo
     {
-        return $this->belongsTo(Room::class);
+        $room = $this->belongsTo(Room::class);
+        $room->withoutGlobalScope(SoftDeletingScope::class);
+
+        return $room;
+    }
+
+    /** @return Builder<static> those of rooms that are there */
+    public static function ofRoomsThatAreThere(): Builder
+    {
+        $builds = self::query();
+        $builds->whereIn('room_id', Room::query()->select('id'));
+
+        return $builds;
+    }
+
+    /** By its address only as long as its room is there. */
+    public function resolveRouteBinding($value, $field = null): ?self
+    {
+        return self::ofRoomsThatAreThere()->whereKey($value)->first();
     }
 
     /** @return HasMany<Version, $this> */
@@ -47,7 +67,7 @@ class Build extends Model implements OfProgramme
     /** Its room and its name, as it is called among the builds of all rooms. */
     public function titleInProgramme(): string
     {
-        return "{$this->room->name}: {$this->name}";
+        return $this->room->trashed() ? "{$this->room->name} (deleted): {$this->name}" : "{$this->room->name}: {$this->name}";
     }
 
     public function programmeId(): int

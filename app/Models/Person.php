@@ -3,6 +3,7 @@
 namespace App\Models;
 
 use Database\Factories\PersonFactory;
+use Illuminate\Database\Eloquent\Casts\Attribute;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
@@ -29,6 +30,20 @@ class Person extends Authenticatable
     protected $fillable = ['name', 'email', 'password', 'measure'];
 
     protected $hidden = ['password', 'remember_token'];
+
+    /**
+     * An address as it is kept and looked for: letters of other widths and forms as the plain ones that they stand for, all
+     * small.
+     */
+    public static function normalEmail(string $email): string
+    {
+        return mb_strtolower(\Normalizer::normalize(trim($email), \Normalizer::FORM_KC) ?: trim($email));
+    }
+
+    protected function email(): Attribute
+    {
+        return Attribute::make(set: self::normalEmail(...));
+    }
 
     /** @return array<string, string> */
     protected function casts(): array

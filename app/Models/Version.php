@@ -50,6 +50,15 @@ class Version extends Model implements OfProgramme
         return ['choices' => 'array', 'room' => 'array', 'parts' => 'array', 'setting' => 'array', 'beside' => 'array', 'created_at' => 'datetime'];
     }
 
+    /** By its address only as long as its room is there. */
+    public function resolveRouteBinding($value, $field = null): ?self
+    {
+        $versions = self::query();
+        $versions->whereIn('build_id', Build::ofRoomsThatAreThere()->select('id'));
+
+        return $versions->whereKey($value)->first();
+    }
+
     /** @return BelongsTo<Build, $this> */
     public function build(): BelongsTo
     {

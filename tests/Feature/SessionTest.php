@@ -2,7 +2,12 @@
 
 namespace Tests\Feature;
 
+use App\Actions\SignIn;
 use App\Models\Person;
+use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\Hash;
+use Illuminate\Support\Facades\RateLimiter;
+use PHPUnit\Framework\Attributes\TestWith;
 
 class SessionTest extends FeatureTestCase
 {
@@ -50,6 +55,91 @@ class SessionTest extends FeatureTestCase
         }
         $this->postJson('/api/v1/session', ['email' => 'guess@alderfen.example', 'password' => 'again'])->assertTooManyRequests();
         $this->postJson('/api/v1/session', ['email' => 'other@alderfen.example', 'password' => 'again'])->assertUnprocessable();
+    }
+
+    #[TestWith(['WREN@alderfen.example'])]
+    #[TestWith([' wren@alderfen.example '])]
+    #[TestWith(['ｗren@alderfen.example'])]
+    public function test_other_ways_of_writing_an_address_are_the_same_person_and_the_same_tries(string $written): void
+    {
+        for ($try = 0; $try < SignIn::FOR_AN_ACCOUNT; $try++) {
+            $this->postJson('/api/v1/session', ['email' => $try % 2 === 0 ? $written : 'wren@alderfen.example', 'password' => "guess{$try}"])->assertUnprocessable();
+        }
+        $this->postJson('/api/v1/session', ['email' => $written, 'password' => 'reed-and-willow'])->assertTooManyRequests()->assertHeader('Retry-After');
+        $this->travel(61)->seconds();
+        $this->postJson('/api/v1/session', ['email' => $written, 'password' => 'reed-and-willow'])->assertOk();
+    }
+
+    public function test_an_address_with_an_accent_is_another_address(): void
+    {
+        $this->assertFaults($this->postJson('/api/v1/session', ['email' => 'wrén@alderfen.example', 'password' => 'reed-and-willow']), ['email']);
+    }
+
+    public function test_tries_from_one_machine_are_counted_over_all_addresses(): void
+    {
+        for ($try = 0; $try < SignIn::FROM_A_MACHINE; $try++) {
+            $this->postJson('/api/v1/session', ['email' => "guess{$try}@alderfen.example", 'password' => 'guess'])->assertUnprocessable();
+        }
+        $this->postJson('/api/v1/session', ['email' => 'wren@alderfen.example', 'password' => 'reed-and-willow'])->assertTooManyRequests();
+    }
+
+    public function test_whoever_knows_the_password_may_come_and_go(): void
+    {
+        for ($time = 0; $time < 2 * SignIn::FOR_AN_ACCOUNT; $time++) {
+            $this->postJson('/api/v1/session', ['email' => 'wren@alderfen.example', 'password' => 'reed-and-willow'])->assertOk();
+        }
+    }
+
+    public function test_a_try_counts_before_the_password_is_looked_at(): void
+    {
+        $counted = null;
+        Hash::shouldReceive('make')->andReturn('$2y$04$nobody');
+        Hash::shouldReceive('check')->once()->andReturnUsing(function () use (&$counted): bool {
+            $counted = RateLimiter::attempts('sign-in:account:'.hash('sha256', 'nobody@alderfen.example'));
+
+            return false;
+        });
+
+        // A password is checked once for an address that nobody has, as for one that somebody has.
+        self::assertNull((new SignIn)('nobody@alderfen.example', 'guess', '192.0.2.1'));
+        self::assertSame(1, $counted);
+    }
+
+    public function test_junk_from_nobody_is_refused_and_breaks_nothing(): void
+    {
+        $this->getJson('/api/v1/session', ['Authorization' => 'Bearer x'])->assertUnauthorized();
+        $this->getJson('/api/v1/programmes/1', ['Authorization' => 'Bearer '.str_repeat('x|', 300)])->assertUnauthorized();
+        $this->assertFaults($this->postJson('/api/v1/session', ['email' => [], 'password' => ['a' => 1]]), ['email', 'password', 'password.a']);
+        $this->assertFaults($this->postJson('/api/v1/session', ['email' => "a\0b", 'password' => 'x']), ['email']);
+    }
+
+    public function test_staying_signed_in_is_a_choice_for_thirty_days(): void
+    {
+        $recaller = Auth::guard('web')->getRecallerName();
+        $this->postJson('/api/v1/session', ['email' => 'wren@alderfen.example', 'password' => 'reed-and-willow'])->assertOk()->assertCookieMissing($recaller);
+        $cookie = $this->postJson('/api/v1/session', ['email' => 'wren@alderfen.example', 'password' => 'reed-and-willow', 'remember' => true])->assertOk()->getCookie($recaller);
+
+        self::assertEqualsWithDelta(30 * 86400, $cookie->getExpiresTime() - now()->getTimestamp(), 60);
+        self::assertTrue($cookie->isHttpOnly());
+    }
+
+    public function test_cookies_are_for_tls_alone_where_the_request_came_over_it(): void
+    {
+        $plain = $this->get('/sanctum/csrf-cookie')->getCookie('jornel_session', false);
+        $safe = $this->get('https://localhost/sanctum/csrf-cookie')->getCookie('jornel_session', false);
+
+        self::assertSame([false, true], [$plain->isSecure(), $safe->isSecure()]);
+    }
+
+    public function test_nothing_is_kept_of_visitors_who_pass_by(): void
+    {
+        config(['session.driver' => 'file']);
+        $kept = fn (): int => count(glob(config()->string('session.files').'/*') ?: []);
+        $before = $kept();
+        $this->getJson('/api/v1/session')->assertUnauthorized()->assertCookieMissing('jornel_session');
+        $this->get('/')->assertOk();
+
+        self::assertSame($before, $kept());
     }
 
     public function test_the_measure_is_kept_with_the_person(): void

@@ -5,7 +5,9 @@ namespace App\Http\Middleware;
 use Illuminate\Contracts\Session\Session;
 use Illuminate\Http\Request;
 use Illuminate\Session\Middleware\StartSession;
+use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Date;
+use Symfony\Component\HttpFoundation\Response;
 
 /**
  * Starts the session of whoever asks, and writes it back only where something in it changed or it was not written for a
@@ -35,9 +37,25 @@ class KeepSession extends StartSession
     {
     }
 
+    /** Nothing is kept of visitors who came without a session and leave without one: only a token, or signing in, begins it. */
+    private function isPassingBy(Request $request): bool
+    {
+        return ! $request->hasCookie($request->session()->getName()) && ! $request->is('sanctum/csrf-cookie') && Auth::guard('web')->guest();
+    }
+
+    protected function addCookieToResponse(Response $response, Session $session): void
+    {
+        if (! $this->isPassingBy(request())) {
+            parent::addCookieToResponse($response, $session);
+        }
+    }
+
     protected function saveSession($request): void
     {
         $session = $request->session();
+        if ($this->isPassingBy($request)) {
+            return;
+        }
         $now = Date::now()->getTimestamp();
         $keptAt = $session->get(self::KEPT_AT);
         if ($this->begun === [$session->getId(), $session->all()] && is_int($keptAt) && $now - $keptAt < self::FRESH) {

@@ -27,9 +27,9 @@ class PartRequest extends StrictRequest
     {
         return [
             'name' => ['nullable', 'string', 'max:200'], 'like' => ['required', 'string', 'max:80'],
-            'figures' => ['present', 'array'], 'figures.*' => ['array'], 'figures.*.entry' => ['nullable', 'string', 'max:40'], 'figures.*.from' => ['nullable', 'string', 'max:20'],
+            'figures' => ['present', 'array', 'max:60'], 'figures.*' => ['array'], 'figures.*.entry' => ['nullable', 'string', 'max:40'], 'figures.*.from' => ['nullable', 'string', 'max:20'],
             'points' => ['sometimes', 'array', 'max:40'], 'points.*' => ['array'], 'points.*.along' => ['nullable', 'string', 'max:40'], 'points.*.pressure' => ['nullable', 'string', 'max:40'], 'points_from' => ['nullable', 'string', 'max:20'],
-            'packs' => ['present', 'array'], 'packs.*' => ['array'], 'packs.*.count' => ['nullable', 'integer'], 'packs.*.price' => ['nullable', 'string', 'max:20'],
+            'packs' => ['present', 'array', 'max:20'], 'packs.*' => ['array'], 'packs.*.count' => ['nullable', 'integer'], 'packs.*.price' => ['nullable', 'string', 'max:20'],
             'revision' => ['required', 'integer'],
         ];
     }

@@ -12,7 +12,7 @@ class NeedRequest extends StrictRequest
 {
     public function rules(): array
     {
-        return ['answers' => ['present', 'array'], 'answers.*' => ['array', 'max:20'], 'answers.*.*' => ['string', 'max:40']];
+        return ['answers' => ['present', 'array', 'max:20'], 'answers.*' => ['array', 'max:20'], 'answers.*.*' => ['string', 'max:40']];
     }
 
     /** @return array<string, list<string>> */

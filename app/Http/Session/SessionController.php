@@ -2,8 +2,9 @@
 
 namespace App\Http\Session;
 
+use App\Actions\SignIn;
 use App\Http\Shared\Controller;
-use Illuminate\Contracts\Auth\StatefulGuard;
+use Illuminate\Auth\SessionGuard;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -14,19 +15,22 @@ use OpenApi\Attributes as OA;
 
 class SessionController extends Controller
 {
+    /** How long a device may stay signed in, minutes: thirty days. */
+    private const REMEMBERED = 30 * 24 * 60;
+
     #[OA\Post(path: '/session', operationId: 'signIn', requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: SignInRequest::class)), responses: [
         new OA\Response(response: 200, description: 'Signed in', content: new OA\JsonContent(ref: PersonData::class)),
         new OA\Response(response: 422, description: 'Not known', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
         new OA\Response(response: 429, description: 'Too many tries'),
     ])]
-    public function store(SignInRequest $request): JsonResponse
+    public function store(SignInRequest $request, SignIn $signIn): JsonResponse
     {
-        if (! $this->guard()->attempt(['email' => $request->string('email')->toString(), 'password' => $request->string('password')->toString()], remember: true)) {
-            throw ValidationException::withMessages(['email' => 'Email or password is wrong.']);
-        }
-        $request->session()->regenerate();
+        $person = $signIn($request->string('email')->toString(), $request->string('password')->toString(), (string) $request->ip())
+            ?? throw ValidationException::withMessages(['email' => 'Email or password is wrong.']);
+        // Signing in makes a session of its own: whoever knew the id of the one before knows nothing.
+        $this->guard()->login($person, $request->boolean('remember'));
 
-        return new JsonResponse(PersonData::of($this->person($request)));
+        return new JsonResponse(PersonData::of($person));
     }
 
     #[OA\Get(path: '/session', operationId: 'session', responses: [
@@ -60,10 +64,10 @@ class SessionController extends Controller
     }
 
     /** The guard that keeps a session; the default one differs once a request is signed in. */
-    private function guard(): StatefulGuard
+    private function guard(): SessionGuard
     {
         $guard = Auth::guard('web');
 
-        return $guard instanceof StatefulGuard ? $guard : throw new LogicException('The web guard keeps a session.');
+        return $guard instanceof SessionGuard ? $guard->setRememberDuration(self::REMEMBERED) : throw new LogicException('The web guard keeps a session.');
     }
 }

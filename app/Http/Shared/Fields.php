@@ -13,6 +13,9 @@ use Illuminate\Contracts\Validation\ValidatorAwareRule;
  */
 final class Fields implements ValidationRule, ValidatorAwareRule
 {
+    /** Of lists in it; the core may take fewer. */
+    private const LONGEST = 200;
+
     private Validator $validator;
 
     /**
@@ -67,6 +70,11 @@ final class Fields implements ValidationRule, ValidatorAwareRule
     {
         if (! is_array($list) || ! array_is_list($list)) {
             yield $path => 'This must be a list.';
+
+            return;
+        }
+        if (count($list) > self::LONGEST) {
+            yield $path => sprintf('These are too many: %d at most.', self::LONGEST);
 
             return;
         }

@@ -8,6 +8,7 @@ use Illuminate\Contracts\Validation\Validator;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Arr;
 use Illuminate\Support\Facades\Gate;
+use Illuminate\Validation\ValidationException;
 use Jornel\Core\Part\PurifierEntry;
 use Jornel\Core\Shape\DesignEntry;
 
@@ -15,6 +16,23 @@ use Jornel\Core\Shape\DesignEntry;
 abstract class StrictRequest extends FormRequest
 {
     public const UNKNOWN = 'This key is not known here.';
+
+    /** Whoever sends more keys that are not known gets no longer list of them. */
+    private const MOST_UNKNOWN = 20;
+
+    /** What is asked is in the body alone; lists are counted before any rule goes through them. */
+    protected function prepareForValidation(): void
+    {
+        $this->query->replace([]);
+        foreach ($this->rules() as $path => $rules) {
+            $limit = Arr::first($rules, fn (mixed $rule): bool => is_string($rule) && str_starts_with($rule, 'max:'));
+            $most = is_string($limit) ? (int) substr($limit, 4) : PHP_INT_MAX;
+            $given = str_contains($path, '*') ? null : $this->input($path);
+            if (is_array($given) && count($given) > $most) {
+                throw ValidationException::withMessages([$path => sprintf('These are too many: %d at most.', $most)]);
+            }
+        }
+    }
 
     /** @return array<string, list<mixed>> */
     abstract public function rules(): array;
@@ -24,9 +42,13 @@ abstract class StrictRequest extends FormRequest
     {
         return [function (Validator $validator): void {
             $known = $this->known();
+            $unknown = 0;
             foreach (array_keys(Arr::dot($this->json()->all())) as $path) {
                 if (preg_match($known, (string) $path) !== 1) {
                     $validator->errors()->add((string) $path, self::UNKNOWN);
+                    if (++$unknown >= self::MOST_UNKNOWN) {
+                        return;
+                    }
                 }
             }
         }];

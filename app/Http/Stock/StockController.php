@@ -7,7 +7,10 @@ use App\Http\Shared\Controller;
 use App\Models\Build;
 use App\Models\Part;
 use App\Models\Programme;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\JsonResponse;
+use Jornel\Core\Kit\StockLine;
 use OpenApi\Attributes as OA;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
@@ -38,14 +41,31 @@ class StockController extends Controller
         return new JsonResponse($this->data($programme, $shelf), 201);
     }
 
+    /**
+     * Those of rooms that are there, and of deleted ones those for which pieces are still reserved, so that they can be given
+     * back.
+     *
+     * @param  array<string, StockLine>  $lines
+     * @return Collection<int, Build>
+     */
+    private function builds(Programme $programme, array $lines): Collection
+    {
+        $holding = array_keys(array_replace([], ...array_map(fn (StockLine $line): array => $line->reserved, array_values($lines))));
+        $builds = Build::query()->with('room')->whereHas('room.site', fn ($site) => $site->where('programme_id', $programme->id));
+        $builds->where(fn (Builder $either) => $either->whereIn('id', Build::ofRoomsThatAreThere()->select('id'))->orWhereIn('id', $holding));
+
+        return $builds->get();
+    }
+
     private function data(Programme $programme, Shelf $shelf): StockData
     {
         $programme->unsetRelation('movements');
+        $lines = $shelf->lines($programme);
 
         return StockData::of(
-            $shelf->lines($programme),
+            $lines,
             $programme->movements->reverse()->take(self::LATEST)->load(['build.room', 'person']),
-            Build::query()->with('room')->whereHas('room.site', fn ($site) => $site->where('programme_id', $programme->id))->get(),
+            $this->builds($programme, $lines),
             Part::catalogue($programme),
         );
     }

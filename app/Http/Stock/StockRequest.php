@@ -48,11 +48,17 @@ class StockRequest extends StrictRequest
         return StockMove::from($this->string('move')->toString());
     }
 
-    /** A build of the same programme, or none. */
+    /** A build of the same programme, or none; of a deleted room only to take its pieces back. */
     public function build(Programme $programme): ?Build
     {
-        return $this->validated('build') === null ? null : Build::query()
-            ->whereHas('room.site', fn ($site) => $site->where('programme_id', $programme->id))
-            ->findOrFail($this->integer('build'));
+        if ($this->validated('build') === null) {
+            return null;
+        }
+        $builds = Build::query()->whereHas('room.site', fn ($site) => $site->where('programme_id', $programme->id));
+        if ($this->move() !== StockMove::Returned) {
+            $builds->whereIn('id', Build::ofRoomsThatAreThere()->select('id'));
+        }
+
+        return $builds->findOrFail($this->integer('build'));
     }
 }

@@ -1,6 +1,6 @@
 import createClient from 'openapi-fetch';
 import type { components, paths } from './generated';
-import { sessionGate } from './sessionGate';
+import { send } from './sending';
 
 type Schemas = components['schemas'];
 export type Axis = Schemas['Axis'];
@@ -53,41 +53,6 @@ export class Refused extends Error {
     ) {
         super(message);
     }
-}
-
-function cookie(name: string): string | undefined {
-    const found = document.cookie.split('; ').find((one) => one.startsWith(`${name}=`));
-    return found === undefined ? undefined : decodeURIComponent(found.slice(name.length + 1));
-}
-
-/** Sends a request with the token of this session: at once where there is one, before anything else is drawn. */
-function sendOnce(request: Request): Promise<Response> {
-    const withToken = (token = ''): Promise<Response> => {
-        request.headers.set('X-XSRF-TOKEN', token);
-        return fetch(request);
-    };
-    if (request.method === 'GET') return fetch(request);
-    const token = cookie('XSRF-TOKEN');
-    return token === undefined ? newToken().then(() => withToken(cookie('XSRF-TOKEN'))) : withToken(token);
-}
-
-const newToken = (): Promise<Response> => fetch('/sanctum/csrf-cookie', { credentials: 'same-origin' });
-
-/** The token belongs to a session that has ended. */
-const STALE_TOKEN = 419;
-const SIGNED_OUT = 401;
-
-/** Sends a request; where the session has ended it waits for somebody to sign in again, and is sent once more. */
-async function send(request: Request): Promise<Response> {
-    const again = (): Request => request.clone();
-    let response = await sendOnce(again());
-    if (response.status === STALE_TOKEN) {
-        await newToken();
-        response = await sendOnce(again());
-    }
-    const isSigningIn = request.url.endsWith('/session') && request.method !== 'PATCH';
-    if (response.status !== SIGNED_OUT || isSigningIn || !(await sessionGate.pass())) return response;
-    return sendOnce(again());
 }
 
 export const api = createClient<paths>({

@@ -20,6 +20,7 @@ export const useSession = () =>
 export interface Credentials {
     email: string;
     password: string;
+    remember?: boolean;
 }
 
 export function useSignIn() {

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { Button, Form, FormItem, InputPassword } from 'ant-design-vue';
+import { Button, Checkbox, Form, FormItem, InputPassword } from 'ant-design-vue';
 import { computed, ref, useId } from 'vue';
 import type { Person } from '../../api/client';
 import EntryField from '../../ui/EntryField.vue';
@@ -10,16 +10,14 @@ const props = defineProps<{ known?: string }>();
 const emit = defineEmits<{ signedIn: [person: Person] }>();
 const email = ref(props.known ?? '');
 const password = ref('');
+const remember = ref(false);
 const passwordId = useId();
 const signing = useSignIn();
 
-const TOO_MANY = 429;
-const fault = computed(() =>
-    signing.refused.value?.status === TOO_MANY ? 'Too many tries. Wait a minute, then try again.' : signing.refused.value?.message,
-);
+const fault = computed(() => signing.refused.value?.message);
 
 async function signIn(): Promise<void> {
-    const person = await signing.run({ email: email.value, password: password.value });
+    const person = await signing.run({ email: email.value, password: password.value, remember: remember.value });
     if (person) emit('signedIn', person);
 }
 </script>
@@ -30,6 +28,7 @@ async function signIn(): Promise<void> {
         <FormItem label="Password" :html-for="passwordId" :colon="false">
             <InputPassword :id="passwordId" v-model:value="password" autocomplete="current-password" size="large" />
         </FormItem>
+        <Checkbox v-model:checked="remember">Stay signed in on this device for thirty days</Checkbox>
         <NoticeBar v-if="fault" kind="error">{{ fault }}</NoticeBar>
         <Button type="primary" html-type="submit" size="large" block :loading="signing.busy.value">Sign in</Button>
     </Form>

@@ -104,6 +104,7 @@ final readonly class Format
             'anyOf' => self::missingOneOf($error),
             'not' => 'The same is given more than once, in different units or ways.',
             'exclusiveMinimum', 'minimum' => sprintf('Too small: it must be %s %s.', $error->keyword() === 'minimum' ? 'at least' : 'above', json_encode($args['min'] ?? 0)),
+            'maxItems' => sprintf('Too many: at most %s.', json_encode($args['max'] ?? 0)),
             'maximum' => sprintf('Too large: at most %s.', json_encode($args['max'] ?? 0)),
             'type' => 'Of the wrong kind: '.json_encode($args['expected'] ?? '').' is expected.',
             'enum' => sprintf('Choose one of: %s.', implode(', ', array_filter((array) ($error->schema()->info()->data()->enum ?? []), is_string(...)))),

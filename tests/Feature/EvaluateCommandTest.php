@@ -55,6 +55,8 @@ class EvaluateCommandTest extends TestCase
     #[TestWith(['{"unit":{"shape":"cube","fan":"box-20-plain","filter":"20x20x1-g13-economy","joining":"duct-tape","options":{"layout":"spiral"}}}', 'unit.options.layout: Choose one of: pinwheel, two-between-two.'])]
     #[TestWith(['{"room":{"outline":[{"x_m":0,"y_m":0},{"x_m":4,"y_m":4},{"x_m":4,"y_m":0},{"x_m":0,"y_m":4}],"height_m":2.5},"unit":{"shape":"cube","fan":"box-20-plain","filter":"20x20x1-g13-economy","joining":"duct-tape"}}', 'room.outline: The walls cross'])]
     #[TestWith(['{"pollutants":[{"id":"x","weights":[0.5,0.5,0.5]}],"unit":{"shape":"cube","fan":"box-20-plain","filter":"20x20x1-g13-economy","joining":"duct-tape"}}', 'pollutants.0.weights: Three weights'])]
+    #[TestWith(['{"kind":"sound","sources":[{"level_dba":50,"count":1000000000}],"seats":[{"distances_m":[1]}]}', 'sources.0.count: Too large: at most 500.'])]
+    #[TestWith(['{"kind":"room-series","room":{"volume_m3":50},"intervals":[{"time_h":1,"repeat":1000000}]}', 'intervals.0.repeat: With this they are too many: 200,000 at most.'])]
     #[TestWith(['[1, 2]', 'This is no object.'])]
     #[TestWith(['{"unit":', 'This is not JSON'])]
     public function test_what_is_wrong_is_refused_with_its_path_and_no_answer(string $json, string $said): void

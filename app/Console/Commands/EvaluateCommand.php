@@ -12,6 +12,9 @@ use Jornel\Core\Fault\InvalidEntries;
 
 class EvaluateCommand extends Command
 {
+    /** Bytes. */
+    private const LARGEST = 20_000_000;
+
     protected $signature = 'jornel:evaluate {file : a document, or - for standard input}';
 
     protected $description = 'Answer any document: a unit, a room in time, a building, sound, clearance; prints JSON';
@@ -19,8 +22,11 @@ class EvaluateCommand extends Command
     public function handle(DataFiles $data): int
     {
         $file = $this->argument('file');
+        if (is_string($file) && is_file($file) && filesize($file) > self::LARGEST) {
+            return $this->refuse(sprintf('This document is larger than %d MB.', self::LARGEST / 1_000_000));
+        }
         $json = match (true) {
-            $file === '-' => (string) stream_get_contents(STDIN),
+            $file === '-' => (string) stream_get_contents(STDIN, self::LARGEST),
             is_string($file) && is_file($file) => (string) file_get_contents($file),
             default => null,
         };

@@ -21,6 +21,9 @@ use Jornel\Core\Room\Zone;
 /** Several rooms through time with air moving between them. */
 final readonly class BuildingDocument implements Document
 {
+    /** A state of so many rooms is a matrix of as many rows. */
+    private const MOST_ROOMS = 60;
+
     private const OUTDOORS = 'outdoors';
 
     /** @param  list<Record>  $rooms */
@@ -58,7 +61,7 @@ final readonly class BuildingDocument implements Document
 
         return Form::about('Several well-mixed rooms with flows between them, constant in each interval')
             ->text('pollutant', 'cadr-smoke where not given')
-            ->list('rooms', $room->schema(), '')
+            ->list('rooms', $room->schema(), '', most: self::MOST_ROOMS)
             ->list('states', $state->schema(), '')
             ->list('intervals', $interval->schema(), '')
             ->quantity('outdoor', Dimension::Concentration, 'Where an interval does not tell', ['minimum' => 0])
@@ -85,7 +88,9 @@ final readonly class BuildingDocument implements Document
         $start = array_map(fn (Record $room): PerBin => RoomAir::split($this->pollutant, $room->optional('indoor', -1e-12)->si ?? $outdoor), $this->rooms);
         $until = [];
         $intervals = [];
-        foreach ($this->document->records('intervals') as $interval) {
+        $told = $this->document->records('intervals');
+        $repeats = Repeats::of($told);
+        foreach ($told as $place => $interval) {
             $time = $interval->figure('time', 0.0)->si;
             $step = [
                 $time,
@@ -93,7 +98,7 @@ final readonly class BuildingDocument implements Document
                 RoomAir::split($this->pollutant, $interval->optional('outdoor', -1e-12)->si ?? $outdoor),
                 $this->sources($interval),
             ];
-            for ($i = 0, $repeat = (int) ($interval->optional('repeat', 0.0)->si ?? 1.0); $i < $repeat; $i++) {
+            for ($i = 0; $i < $repeats[$place]; $i++) {
                 $until[] = ($until === [] ? 0.0 : $until[count($until) - 1]) + $time;
                 $intervals[] = $step;
             }

@@ -44,11 +44,13 @@ final class RoomSeriesDocument implements Document
         $clean = RoomReader::cleanAir($document);
         $intervals = [];
         $times = [];
-        foreach ($document->records('intervals') as $interval) {
+        $told = $document->records('intervals');
+        $repeats = Repeats::of($told);
+        foreach ($told as $number => $interval) {
             $own = $reader->enclosure(new Record(Overlay::of($roomRecord->data(), array_diff_key($interval->data(), ['from' => 1])), $interval->path('')), $room->volume());
             $air = RoomAir::of($own, $interval->has('clean_air') || isset($interval->data()['clean_air_m3_s_by_bin']) ? RoomReader::cleanAir($interval) : $clean);
             $time = $interval->figure('time', 0.0)->si;
-            for ($i = 0, $repeat = (int) ($interval->optional('repeat', 0.0)->si ?? 1.0); $i < $repeat; $i++) {
+            for ($i = 0; $i < $repeats[$number]; $i++) {
                 $times[] = ($times === [] ? 0.0 : $times[count($times) - 1]) + $time;
                 $intervals[] = [$time, $air, RoomAir::split($pollutant, $own->outdoor() ?? 0.0), RoomAir::split($pollutant, $own->source())];
             }

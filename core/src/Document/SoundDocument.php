@@ -14,6 +14,9 @@ use Jornel\Core\Sound\Sound;
 /** Levels of several units at several seats, in the open or in a room, with or without background. */
 final class SoundDocument implements Document
 {
+    /** Sources, seats, or units alike. */
+    private const MOST = 500;
+
     public static function kind(): string
     {
         return 'sound';
@@ -27,7 +30,7 @@ final class SoundDocument implements Document
             ->quantity('on', Dimension::Level, 'With it on', [])->quantity('off', Dimension::Level, 'With it off', [])
             ->quantity('at', Dimension::Length, '1 m where not given')
             ->number('directivity', ['exclusiveMinimum' => 0], '2 on the floor or against a wall, where not given; 1 in the open, 4 in an edge, 8 in a corner')
-            ->count('count', ['minimum' => 1], 'Of them alike; 1 where not given')
+            ->count('count', ['minimum' => 1, 'maximum' => self::MOST], 'Of them alike; 1 where not given')
             ->oneWay([['level'], ['on', 'off']])->notTogether('level', 'on');
         $seat = Form::about('Where it is heard')
             ->text('name', '')
@@ -35,8 +38,8 @@ final class SoundDocument implements Document
             ->requires('distances_m');
 
         return Form::about('Sound of units at seats')
-            ->list('sources', $source->schema(), '')
-            ->list('seats', $seat->schema(), '')
+            ->list('sources', $source->schema(), '', most: self::MOST)
+            ->list('seats', $seat->schema(), '', most: self::MOST)
             ->object('room', Form::about('Where they stand; in the open where not given')
                 ->quantity('length', Dimension::Length, '')->quantity('width', Dimension::Length, '')->quantity('height', Dimension::Length, '')
                 ->quantity('surface', Dimension::Area, 'Of all sides, in place of the three')

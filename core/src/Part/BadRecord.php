@@ -33,6 +33,16 @@ final class BadRecord extends Invalid
         return new self($path, sprintf('%g is too small: it must be above %g.', $value, $above));
     }
 
+    public static function beyondMeasure(string $path): self
+    {
+        return new self($path, 'This is nothing that is met with in a room: it is too large or too small.');
+    }
+
+    public static function tooMany(string $path, int $most): self
+    {
+        return new self($path, sprintf('With this they are too many: %s at most.', number_format($most)));
+    }
+
     public static function unknownProvenance(string $path): self
     {
         return new self($path, 'Its provenance is none of measured, rated, typical or assumed.');

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Part;
 
+use Jornel\Core\Quantity\Dimension;
 use Jornel\Core\Quantity\Provenance;
 use Jornel\Core\Quantity\UnitOfMeasure;
 
@@ -14,6 +15,12 @@ use Jornel\Core\Quantity\UnitOfMeasure;
  */
 final readonly class Record
 {
+    /** What any number lies between, other than 0, in SI: far beyond what is met with, near enough to be reckoned with. */
+    private const REACH = [1e-12, 1e12];
+
+    /** Levels of sound, dB. */
+    private const LEVELS = [-50.0, 200.0];
+
     /** @param  array<string, mixed>  $data */
     public function __construct(private array $data, private string $path = '')
     {
@@ -179,7 +186,7 @@ final readonly class Record
     public function numbers(string $key): array
     {
         return array_map(
-            fn (mixed $value): float => is_int($value) || is_float($value) ? (float) $value : throw BadRecord::notANumber($this->path($key)),
+            fn (mixed $value): float => is_int($value) || is_float($value) ? $this->withinReach((float) $value, null, $key) : throw BadRecord::notANumber($this->path($key)),
             $this->list($key),
         );
     }
@@ -248,7 +255,22 @@ final readonly class Record
         }
         $provenance = is_string($from) ? Provenance::tryFrom($from) : null;
 
-        return new Figure($unit?->toSi((float) $value) ?? (float) $value, $provenance ?? throw BadRecord::unknownProvenance($this->path($key)), $entry);
+        return new Figure($this->withinReach($unit?->toSi((float) $value) ?? (float) $value, $unit, $key), $provenance ?? throw BadRecord::unknownProvenance($this->path($key)), $entry);
+    }
+
+    /**
+     * @param  float  $value  SI
+     *
+     * @throws BadRecord
+     */
+    private function withinReach(float $value, ?UnitOfMeasure $unit, string $key): float
+    {
+        $size = abs($value);
+        $isWithin = $unit?->dimension() === Dimension::Level
+            ? $value >= self::LEVELS[0] && $value <= self::LEVELS[1]
+            : $size === 0.0 || ($size >= self::REACH[0] && $size <= self::REACH[1]);
+
+        return $isWithin ? $value : throw BadRecord::beyondMeasure($this->path($key));
     }
 
     /** Where a value of this record stands in the whole. */

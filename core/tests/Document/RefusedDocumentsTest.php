@@ -61,6 +61,12 @@ final class RefusedDocumentsTest extends TestCase
         yield 'no distance to measure at' => [self::SOUND, 'sources.0.at_m', 0, 'sources.0.at_m'];
         yield 'a room without height' => [self::SOUND, 'room', ['length_m' => 5, 'width_m' => 4, 'height_m' => 0], 'room.height_m'];
 
+        $series = ['kind' => 'room-series', 'room' => ['volume_m3' => 80], 'intervals' => [['time_h' => 1], ['time_h' => 1]]];
+        yield 'a million intervals' => [$series, 'intervals.1.repeat', 1_000_000, 'intervals.1.repeat'];
+        yield 'a million intervals in several rooms' => [self::BUILDING, 'intervals.0.repeat', 1_000_000, 'intervals.0.repeat'];
+        yield 'a seat inside the unit' => [self::SOUND, 'seats.0.distances_m', [1e-300], 'seats.0.distances_m'];
+        yield 'a level of a million decibels' => [self::SOUND, 'sources.0.level_dba', 1e6, 'sources.0.level_dba'];
+        yield 'a room as large as the sun' => [['kind' => 'clearance', 'room' => ['volume_m3' => 80]], 'room.volume_m3', 1e27, 'room.volume_m3'];
         yield 'an interval that runs backwards' => [['kind' => 'room-series', 'room' => ['volume_m3' => 80], 'intervals' => [['time_h' => 1]]], 'intervals.0.time_h', -1, 'intervals.0.time_h'];
         yield 'a wish without time' => [['kind' => 'clearance', 'room' => ['volume_m3' => 80]], 'wish', ['share' => 0.9, 'time_min' => 0], 'wish.time_min'];
     }

@@ -70,9 +70,9 @@ final readonly class Form
     }
 
     /** @param  array<string, mixed>  $item */
-    public function list(string $name, array $item, string $about, int $least = 1): self
+    public function list(string $name, array $item, string $about, int $least = 1, ?int $most = null): self
     {
-        return $this->key($name, ['type' => 'array', 'items' => $item, 'minItems' => $least], $about);
+        return $this->key($name, ['type' => 'array', 'items' => $item, 'minItems' => $least] + ($most === null ? [] : ['maxItems' => $most]), $about);
     }
 
     /**

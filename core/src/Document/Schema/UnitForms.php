@@ -13,6 +13,9 @@ use Jornel\Core\Shape\Shapes;
 /** Forms of a unit: by shape and parts, or bare. */
 final class UnitForms
 {
+    /** Faces, stages or fans of one unit. */
+    private const MOST_ALIKE = 1000;
+
     private const NOT_NEGATIVE = ['minimum' => 0];
 
     public static function unit(): Form
@@ -49,8 +52,8 @@ final class UnitForms
     {
         $speed = PartForms::speed()->schema();
         $fan = Form::about('Fans alike, side by side')
-            ->count('count', ['minimum' => 1], '1 where not given')
-            ->count('stages', ['minimum' => 1], 'Alike one behind the other, 1 where not given')
+            ->count('count', ['minimum' => 1, 'maximum' => self::MOST_ALIKE], '1 where not given')
+            ->count('stages', ['minimum' => 1, 'maximum' => self::MOST_ALIKE], 'Alike one behind the other, 1 where not given')
             ->key('curve', ['type' => 'array', 'minItems' => 2, 'items' => PartForms::fanPoint()->schema()], 'Points of pressure over flow')
             ->figure('free_flow', Dimension::Flow, 'Against no pressure')
             ->figure('advertised_flow', Dimension::Flow, 'Where nothing else is known; taken by real_to_advertised')
@@ -87,7 +90,7 @@ final class UnitForms
         return Form::about('Fans, faces and leaks, without a shape')
             ->list('fans', $fan->schema(), 'Side by side')
             ->list('faces', Form::about('Faces alike')
-                ->count('count', ['minimum' => 1], '1 where not given')
+                ->count('count', ['minimum' => 1, 'maximum' => self::MOST_ALIKE], '1 where not given')
                 ->list('layers', $layer->schema(), 'One behind the other, the first that the air meets first')
                 ->requires('layers')->schema(), '')
             ->figure('leak_area', Dimension::Area, 'Of all leaks together, 0 where not given', self::NOT_NEGATIVE)

@@ -113,6 +113,8 @@ CREATE DATABASE IF NOT EXISTS \`$database\` CHARACTER SET utf8mb4 COLLATE utf8mb
 CREATE USER IF NOT EXISTS '$user'@'127.0.0.1';
 ALTER USER '$user'@'127.0.0.1' IDENTIFIED BY '$password';
 GRANT ALL ON \`$database\`.* TO '$user'@'127.0.0.1';
+-- Beside it, for restoring and trying backups.
+GRANT ALL ON \`${database//_/\\_}\_%\`.* TO '$user'@'127.0.0.1';
 END
     export DB_HOST=127.0.0.1 DB_PORT DB_DATABASE=$database DB_USERNAME=$user DB_PASSWORD=$password
     DB_PORT=$(cat "$run/database.port")

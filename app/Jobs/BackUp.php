@@ -2,17 +2,21 @@
 
 namespace App\Jobs;
 
+use App\Backup\Backups;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
-use Illuminate\Support\Facades\Artisan;
 
-/** The daily backup. */
+/** The daily backup; one that fails is tried again. */
 class BackUp implements ShouldQueue
 {
     use Queueable;
 
-    public function handle(): void
+    public int $tries = 3;
+
+    public int $timeout = 1800;
+
+    public function handle(Backups $backups): void
     {
-        Artisan::call('jornel:backup');
+        $backups->make();
     }
 }

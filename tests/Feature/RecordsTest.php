@@ -10,6 +10,12 @@ use App\Models\Version;
 
 class RecordsTest extends FeatureTestCase
 {
+    public function test_a_programme_without_rooms_is_shown(): void
+    {
+        $programme = Programme::factory()->create();
+        $this->actingAs($this->person(Role::Organiser, $programme))->getJson("/api/v1/programmes/{$programme->id}")->assertOk()->assertJsonPath('sites', []);
+    }
+
     public function test_a_room_is_kept_as_it_was_written(): void
     {
         $room = $this->room();

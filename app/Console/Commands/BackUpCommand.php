@@ -2,28 +2,26 @@
 
 namespace App\Console\Commands;
 
-use App\Console\DatabaseTool;
+use App\Backup\BackupFault;
+use App\Backup\Backups;
 use Illuminate\Console\Command;
-use Illuminate\Support\Carbon;
-use Illuminate\Support\Facades\File;
 
 class BackUpCommand extends Command
 {
-    protected $signature = 'jornel:backup {--name= : file name, without its ending}';
+    protected $signature = 'jornel:backup';
 
-    protected $description = 'Write all records to a compressed file under var/backups, and keep the newest fourteen';
+    protected $description = 'Write all records to a compressed file under var/backups, read it back for a test, and keep the newest fourteen';
 
-    public function handle(DatabaseTool $database): int
+    public function handle(Backups $backups): int
     {
-        $folder = config()->string('jornel.backups');
-        File::ensureDirectoryExists($folder, 0700);
-        $name = $this->option('name');
-        $file = $folder.'/'.(is_string($name) ? basename($name) : 'jornel-'.Carbon::now()->format('Ymd-His')).'.sql.gz';
-        $database->dump($file);
-        foreach (array_slice(array_reverse(File::glob("{$folder}/jornel-*.sql.gz")), config()->integer('jornel.backups_kept')) as $old) {
-            File::delete($old);
+        try {
+            $file = $backups->make();
+        } catch (BackupFault $fault) {
+            $this->error($fault->getMessage());
+
+            return self::FAILURE;
         }
-        $this->line("Backed up to {$file}");
+        $this->line("Backed up to {$file->path}, and read back for a test.");
 
         return self::SUCCESS;
     }

@@ -2,29 +2,38 @@
 
 namespace App\Console\Commands;
 
-use App\Console\DatabaseTool;
+use App\Backup\BackupFault;
+use App\Backup\Backups;
+use App\Backup\Restore;
 use Illuminate\Console\Command;
 
 class RestoreCommand extends Command
 {
     protected $signature = 'jornel:restore {file : a backup} {--force : do not ask}';
 
-    protected $description = 'Replace all records by those of a backup, after backing up the present ones';
+    protected $description = 'Put the records of a backup in the place of the present ones, which are backed up under a name of their own';
 
-    public function handle(DatabaseTool $database): int
+    public function handle(Restore $restore, Backups $backups): int
     {
         $file = $this->argument('file');
         if (! is_string($file) || ! is_file($file)) {
-            $this->error('There is no such file. Backups are under '.config()->string('jornel.backups').'.');
+            $this->error("There is no such file. Backups are under {$backups->folder()}.");
 
             return self::FAILURE;
         }
         if ($this->option('force') !== true && ! $this->confirm('This replaces all present records. Go on?')) {
             return self::FAILURE;
         }
-        $this->call('jornel:backup', ['--name' => 'before-restore']);
-        $database->load($file);
-        $this->line("Restored from {$file}. What was there before is in before-restore.sql.gz.");
+        try {
+            ['restored' => $restored, 'before' => $before, 'counts' => $counts] = $restore($file);
+        } catch (BackupFault $fault) {
+            $this->error($fault->getMessage());
+
+            return self::FAILURE;
+        }
+        $this->line("Restored from {$restored->path}, written {$restored->made}.");
+        $this->line("What was there before is in {$before->path}.");
+        $this->line('Everybody signs in again. There are now: '.implode(', ', array_map(fn (string $table, int $count): string => "{$count} ".str_replace('_', ' ', $table), array_keys($counts), $counts)).'.');
 
         return self::SUCCESS;
     }

@@ -3,6 +3,7 @@
 namespace App\Http\Programme;
 
 use App\Actions\Evaluate;
+use App\Backup\Backups;
 use App\Http\Shared\Controller;
 use App\Models\Programme;
 use App\Models\Role;
@@ -26,18 +27,20 @@ class ProgrammeController extends Controller
         new OA\Response(response: 200, description: 'Its sites and rooms', content: new OA\JsonContent(ref: ProgrammeData::class)),
         new OA\Response(response: 404, description: 'Not there, or not for you'),
     ])]
-    public function show(Request $request, Programme $programme, Evaluate $evaluate): JsonResponse
+    public function show(Request $request, Programme $programme, Evaluate $evaluate, Backups $backups): JsonResponse
     {
         $person = $this->person($request);
         $programme->load(['sites.rooms.builds.latest.person', 'sites.rooms.placements.build.latest']);
         $programme->sites->each(fn (Site $site): mixed => $site->setRelation('programme', $programme)->rooms->each(fn (Room $room): Room => $room->setRelation('site', $site)));
-        $longest = max(1.0, ...$programme->sites->flatMap->rooms->map(fn (Room $room): float => max((float) $room->length_m, (float) $room->width_m))->all());
+        $longest = max([1.0, ...$programme->sites->flatMap->rooms->map(fn (Room $room): float => max((float) $room->length_m, (float) $room->width_m))->all()]);
         $card = fn (Room $room): RoomCardData => RoomCardData::of($room, $evaluate($room->entries(), $room->goal, null, $person->measure), $evaluate->result($room, $person->measure), $longest);
 
+        $role = $person->roleIn($programme->id) ?? Role::Reader;
+
         return new JsonResponse(ProgrammeData::of(
-            $programme,
-            $person->roleIn($programme->id) ?? Role::Reader,
+            $programme, $role,
             array_values($programme->sites->map(fn (Site $site): SiteData => SiteData::of($site, $card))->all()),
+            $role->mayOrganise() ? $backups->missed() : '',
         ));
     }
 }

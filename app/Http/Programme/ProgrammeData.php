@@ -17,12 +17,13 @@ final readonly class ProgrammeData
         #[OA\Property] public string $currency,
         #[OA\Property(enum: ['organiser', 'builder', 'reader'], description: 'Of whoever asks')] public string $role,
         #[OA\Property(items: new OA\Items(ref: SiteData::class))] public array $sites,
+        #[OA\Property(description: 'To organisers, when the last backup is older than a day; empty when all is well')] public string $backup_missed,
     ) {
     }
 
     /** @param  list<SiteData>  $sites */
-    public static function of(Programme $programme, Role $role, array $sites): self
+    public static function of(Programme $programme, Role $role, array $sites, string $backupMissed): self
     {
-        return new self($programme->id, $programme->name, $programme->about, $programme->currency, $role->value, $sites);
+        return new self($programme->id, $programme->name, $programme->about, $programme->currency, $role->value, $sites, $backupMissed);
     }
 }

@@ -6,6 +6,7 @@ import ProgrammeNav from '../features/programme/ProgrammeNav.vue';
 import RoomTile from '../features/programme/RoomTile.vue';
 import { useAddSite, useProgramme } from '../features/programme/queries';
 import EntryField from '../ui/EntryField.vue';
+import NoticeBar from '../ui/NoticeBar.vue';
 import PageGate from '../ui/PageGate.vue';
 
 const route = useRoute();
@@ -27,6 +28,7 @@ async function addSite(): Promise<void> {
                 <ProgrammeNav :programme="programme.data.value!" />
             </Teleport>
             <h1 class="visually-hidden">{{ programme.data.value!.name }}</h1>
+            <NoticeBar v-if="programme.data.value!.backup_missed" kind="warning">{{ programme.data.value!.backup_missed }}</NoticeBar>
             <div class="sites">
                 <section v-for="site in programme.data.value!.sites" :key="site.id" class="site">
                     <header>

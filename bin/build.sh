@@ -12,7 +12,7 @@ build_frontend() {
     if done_already frontend "$print" && [ -f public/build/manifest.json ]; then return 0; fi
     say "Building the interface"
     make_types
-    quietly npm run build
+    openly npm run build
     # The types were written anew: take the fingerprint with them in.
     mark_done frontend "$(fingerprint frontend/src vite.config.ts package-lock.json app/Http resources/views)"
 }

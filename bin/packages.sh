@@ -35,10 +35,12 @@ need_system_packages() {
 
 need_php_packages() {
     local print
-    print=$(fingerprint composer.json platform)
+    print=$(fingerprint composer.json composer.pins platform)
     if done_already composer "$print" && [ -d vendor ]; then return 0; fi
     say "Installing PHP packages"
-    quietly composer update --no-interaction --no-progress
+    # As no lock file is written here, every package is held to the version that was tried, down to those that only others need.
+    # shellcheck disable=SC2046
+    openly composer update --no-interaction --no-progress $(sed 's/^/--with /' composer.pins)
     mark_done composer "$print"
 }
 
@@ -47,6 +49,6 @@ need_node_packages() {
     print=$(fingerprint package.json package-lock.json)
     if done_already npm "$print" && [ -d node_modules ]; then return 0; fi
     say "Installing Node packages"
-    quietly npm ci --no-progress
+    openly npm ci --no-progress
     mark_done npm "$print"
 }

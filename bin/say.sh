@@ -14,6 +14,9 @@ quietly() {
     fi
 }
 
+# The same for what a web server must be able to read.
+openly() { (umask 022 && quietly "$@"); }
+
 # A fingerprint of files and folders, so that work already done is not done again.
 fingerprint() { find "$@" -type f -print0 | sort -z | xargs -0 sha256sum | sha256sum | cut -d' ' -f1; }
 

@@ -2,6 +2,10 @@
 
 use_instance() {
     instance=$1
+    # Keys, records and sessions are nobody else's to read.
+    umask 077
+    mkdir -p "$root/var"
+    chmod 700 "$root/var"
     place="$root/var/$instance"
     run="$place/run"
     mkdir -p "$run" "$place/cache" "$root/var/storage"/{framework/cache/data,framework/sessions,framework/views,logs,fonts}
@@ -18,22 +22,35 @@ free_port() { php -r '$s = stream_socket_server("tcp://127.0.0.1:0"); echo subst
 
 port_is_free() { php -r '$s = @stream_socket_server("tcp://'"$1:$2"'"); exit($s === false ? 1 : 0);'; }
 
-# A process is ours when it carries the mark of this folder; its number alone could be another's by now.
+# The mark that everything we start carries: what it is, of which instance in which folder.
+mark_of() { printf 'JORNEL_PART=%s %s/%s' "$root" "$instance" "$1"; }
+
+# A process is ours when it carries its mark (or the one of before, JORNEL_ROOT); its number alone could be another's by now.
 runs() {
     local pid
     pid=$(cat "$run/$1.pid" 2>/dev/null) || return 1
-    [ -n "$pid" ] && kill -0 "$pid" 2>/dev/null \
-        && tr '\0' '\n' 2>/dev/null <"/proc/$pid/environ" | grep -qxF "JORNEL_ROOT=$root"
+    [ -n "$pid" ] && kill -0 "$pid" 2>/dev/null && grep -qszxF -e "$(mark_of "$1")" -e "JORNEL_ROOT=$root" "/proc/$pid/environ"
+}
+
+# What was left behind, such as the workers of a web server that was killed.
+end_left_over() {
+    local file
+    for file in $(grep -lszxF "$(mark_of "$1")" /proc/[0-9]*/environ); do
+        kill -KILL "$(cut -d/ -f3 <<<"$file")" 2>/dev/null || true
+    done
 }
 
 start() {
     local name=$1
     shift
     if runs "$name"; then return 0; fi
-    JORNEL_ROOT=$root setsid "$@" >>"$run/$name.log" 2>&1 </dev/null &
+    end_left_over "$name"
+    env "$(mark_of "$name")" setsid "$@" >>"$run/$name.log" 2>&1 </dev/null &
     local pid=$! i
     echo "$pid" >"$run/$name.pid"
     disown
+    # So that it can be started again as it was (bin/watch.sh).
+    printf '%q ' "$@" >"$run/$name.command"
     # The mark is there only once the new program is loaded: until then nobody could tell that it runs.
     for i in $(seq 1 500); do
         if runs "$name" || ! kill -0 "$pid" 2>/dev/null; then return 0; fi
@@ -43,6 +60,7 @@ start() {
 
 halt() {
     local pid i
+    rm -f "$run/$1.command"
     if runs "$1"; then
         pid=$(cat "$run/$1.pid")
         kill -TERM -- "-$pid" 2>/dev/null || kill -TERM "$pid" 2>/dev/null || true
@@ -52,6 +70,7 @@ halt() {
         done
         kill -KILL -- "-$pid" 2>/dev/null || true
     fi
+    end_left_over "$1"
     rm -f "$run/$1.pid"
 }
 
@@ -128,10 +147,11 @@ start_web() {
         halt "$name"
         sleep 0.3
     fi
+    end_left_over "$name"
     while ! port_is_free "$host" "$port"; do port=$((port + 1)); done
     echo "$host:$port" >"$run/$name.address"
     # Without the just-in-time compiler: that of PHP 8.2 computes the finder's lengths wrong now and then (docs/decisions.md).
-    PHP_CLI_SERVER_WORKERS=4 start "$name" php -d opcache.enable=1 -d opcache.enable_cli=1 -d opcache.jit=disable \
+    start "$name" env PHP_CLI_SERVER_WORKERS=4 php -d opcache.enable=1 -d opcache.enable_cli=1 -d opcache.jit=disable \
         -d expose_php=0 -d display_errors=stderr -S "$host:$port" -t public bin/router.php
     local i
     for i in $(seq 1 100); do

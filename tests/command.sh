@@ -44,6 +44,25 @@ claim 'the demo is there once' '[ "$(count programmes)" = 1 ]'
 
 ./jornel backup >backup.log 2>&1
 claim 'a backup is written' 'ls var/backups/jornel-*.sql.gz >/dev/null'
+claim 'doctor names the last backup and what is pinned' './jornel doctor >doctor.log; grep -q "Backups: the last one is" doctor.log && grep -q "PHP packages: as pinned" doctor.log'
+touch -d '3 days ago' var/backups/jornel-*.sql.gz
+claim 'doctor tells a missed backup' './jornel doctor | grep -q "Backups: MISSED"'
+claim 'nothing under var is for others to read' '[ -z "$(find var/app/run var/app/cache var/backups var/storage ! -type l ! -name mariadbd.pid -perm /077 -print -quit)" ] && [ "$(stat -c %a var)" = 700 ]'
+
+# What was killed is back within seconds, at the same address, and its records with it.
+answers() { curl -s -m 5 "$address/api/v1/session" -H 'Accept: application/json' -o /dev/null -w '%{http_code}' 2>/dev/null || true; }
+eventually() { local i; for i in $(seq 1 100); do if eval "$1"; then return 0; fi; sleep 0.2; done; return 1; }
+for name in database web queue scheduler; do
+    killed=$(cat "var/app/run/$name.pid")
+    kill -9 "$killed"
+    claim "$name is started again after it was killed" "eventually '[ \"\$(cat var/app/run/$name.pid)\" != $killed ] && kill -0 \"\$(cat var/app/run/$name.pid)\" 2>/dev/null'"
+done
+claim 'the address is the same and answers' 'eventually "[ \"\$(answers)\" = 401 ]"'
+kill -9 "$(cat var/app/run/watch.pid)" "$(cat var/app/run/web.pid)"
+claim 'the workers of a killed web server are left behind' '[ "$(pgrep -cf "[-]S 127.0.0.1:${address##*:} ")" -ge 1 ]'
+./jornel up >killed.log 2>&1 || { cat killed.log; exit 1; }
+database=$(cat var/app/run/database.pid)
+claim 'up ends them and keeps the address' 'grep -qF "$address" killed.log && eventually "[ \"\$(answers)\" = 401 ]"'
 
 sleep 300 &
 bystander=$!

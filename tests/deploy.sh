@@ -47,6 +47,13 @@ at=http://127.0.0.1:$port
 built=$(cd public && find build/assets -name 'main-*.js' | head -n 1)
 expect 'the page loads' 'id="jornel"' "$at/rooms/1/build"
 expect 'a built file may be kept for good' 'cache-control: public, immutable' -D - -o /dev/null "$at/$built"
+# Every header of the application, once, on a page, a built file, an answer and what is not there.
+while IFS= read -r header; do
+    for path in '/' "/$built" '/api/v1/session' '/.htaccess'; do
+        found=$(curl -s -m 20 -D - -o /dev/null -H 'Accept: application/json' "$at$path" | tr -d '\r' | grep -cxFi -- "$header" || true)
+        if [ "$found" = 1 ]; then echo "ok: $path has ${header%%:*}"; else echo "not so: $path has $found times: $header"; failed=1; fi
+    done
+done < <(php -r 'require "app/Http/Middleware/SecurityHeaders.php"; foreach (App\Http\Middleware\SecurityHeaders::ALL as $name => $value) { echo "$name: $value\n"; }')
 expect 'nobody gets in without signing in' 'HTTP/1.1 401' -D - -o /dev/null -H 'Accept: application/json' "$at/api/v1/programmes"
 expect 'a session can be opened' 'XSRF-TOKEN' -D - -o /dev/null "$at/sanctum/csrf-cookie"
 expect 'hidden files stay hidden' 'HTTP/1.1 404' -D - -o /dev/null "$at/.htaccess"

@@ -38,7 +38,7 @@ final readonly class StandsThere
             if (is_array($row['bought'] ?? null)) {
                 return ['bought' => PurifierEntry::withUnits($row['bought'], $system)] + $counted;
             }
-            $build = Build::query()->with(['latest', 'room.site'])->findOrFail($row['build'] ?? 0);
+            $build = Build::ofRoomsThatAreThere()->with(['latest', 'room.site'])->findOrFail($row['build'] ?? 0);
             Gate::authorize('view', $build);
 
             return self::copy($build, $counted);

@@ -136,7 +136,7 @@ class SessionTest extends FeatureTestCase
         config(['session.driver' => 'file']);
         $kept = fn (): int => count(glob(config()->string('session.files').'/*') ?: []);
         $before = $kept();
-        $this->getJson('/api/v1/session')->assertUnauthorized()->assertCookieMissing('jornel_session');
+        $this->getJson('/api/v1/session')->assertUnauthorized()->assertCookieMissing('jornel_session')->assertCookieMissing('XSRF-TOKEN');
         $this->get('/')->assertOk();
 
         self::assertSame($before, $kept());

@@ -45,9 +45,13 @@ class KeepSession extends StartSession
 
     protected function addCookieToResponse(Response $response, Session $session): void
     {
-        if (! $this->isPassingBy(request())) {
-            parent::addCookieToResponse($response, $session);
+        if ($this->isPassingBy(request())) {
+            // A token without a session would be refused.
+            $response->headers->removeCookie('XSRF-TOKEN');
+
+            return;
         }
+        parent::addCookieToResponse($response, $session);
     }
 
     protected function saveSession($request): void

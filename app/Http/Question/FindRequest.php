@@ -51,7 +51,7 @@ class FindRequest extends StrictRequest
         if ($this->validated('build') === null) {
             return null;
         }
-        $build = Build::query()->with('room.site')->findOrFail($this->integer('build'));
+        $build = Build::ofRoomsThatAreThere()->with('room.site')->findOrFail($this->integer('build'));
         Gate::authorize('view', $build);
 
         return $build;

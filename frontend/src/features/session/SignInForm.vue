@@ -28,7 +28,7 @@ async function signIn(): Promise<void> {
         <FormItem label="Password" :html-for="passwordId" :colon="false">
             <InputPassword :id="passwordId" v-model:value="password" autocomplete="current-password" size="large" />
         </FormItem>
-        <Checkbox v-model:checked="remember">Stay signed in on this device for thirty days</Checkbox>
+        <Checkbox v-model:checked="remember">Stay signed in for thirty days</Checkbox>
         <NoticeBar v-if="fault" kind="error">{{ fault }}</NoticeBar>
         <Button type="primary" html-type="submit" size="large" block :loading="signing.busy.value">Sign in</Button>
     </Form>

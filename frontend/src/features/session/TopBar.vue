@@ -40,7 +40,7 @@ async function signOut(): Promise<void> {
         />
         <Button type="text" :aria-label="dark ? 'Light colours' : 'Dark colours'" @click="setDark(!dark)">{{ dark ? '☀' : '☾' }}</Button>
         <span v-if="session.data.value" class="person">{{ session.data.value.name }}</span>
-        <Button type="text" @click="signOut">Sign out</Button>
+        <Button type="text" title="Ends this session, and remembered sign-ins on all your devices" @click="signOut">Sign out</Button>
     </header>
 </template>
 

@@ -1,5 +1,6 @@
 #!/usr/bin/env bash
-# Stops and starts the tests' database and web server, as a person would stop and start Jornel.
+# Stops and starts the tests' database and web server, as a person would stop and start Jornel; with `killed` they are killed
+# first, in the middle of whatever they do.
 set -euo pipefail
 cd "$(dirname "$0")/.."
 root=$PWD
@@ -9,6 +10,7 @@ for piece in say packages server build; do
 done
 use_instance test
 port=$(sed 's/.*://' "$run/web.address")
+if [ "${1:-}" = killed ]; then kill -KILL "$(cat "$run/web.pid")" "$(cat "$run/database.pid")"; fi
 halt web
 halt database
 start_database

@@ -42,7 +42,7 @@ async function newSession(page: Page, who: Person): Promise<Cookies> {
     return page.context().cookies();
 }
 
-async function token(page: Page): Promise<Record<string, string>> {
+export async function token(page: Page): Promise<Record<string, string>> {
     const cookies = await page.context().cookies();
 
     return {

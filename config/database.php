@@ -15,6 +15,8 @@ return [
             'prefix' => '',
             'strict' => true,
             'engine' => 'InnoDB',
+            // What is read after waiting for a lock is what stands then, though the transaction began before.
+            'isolation_level' => 'READ COMMITTED',
             // One way to the server and back for each question instead of two: values are quoted here rather than prepared there.
             'options' => [PDO::ATTR_TIMEOUT => 3, PDO::ATTR_EMULATE_PREPARES => true],
         ],

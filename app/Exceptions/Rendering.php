@@ -16,8 +16,11 @@ use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 /** How faults are told to whoever asked: at their field, and never as a trace. */
 final class Rendering
 {
-    /** Client error codes of MariaDB: no answer, gone away, lost; and the server's own: shutting down, too many. */
-    private const DATABASE_AWAY = [1040, 1053, 2002, 2003, 2006, 2013];
+    /**
+     * Client error codes of MariaDB: no answer, gone away, lost; and the server's own: shutting down, too many, others were
+     * waited for in vain.
+     */
+    private const DATABASE_AWAY = [1040, 1053, 1205, 1213, 2002, 2003, 2006, 2013];
 
     public static function register(Exceptions $exceptions): void
     {

@@ -25,6 +25,9 @@ const SIGNED_OUT = 401;
 /** By which the server knows a write again, so that it does nothing twice when it is sent once more. */
 const WRITE_KEY = 'Idempotency-Key';
 
+/** The server cannot answer just now: what was sent was not done. */
+const NOT_NOW = 503;
+
 /** How long a write waits before it is sent again whose answer was lost, ms. */
 const WAITS = [400, 1600];
 
@@ -34,7 +37,9 @@ const newKey = (): string => Array.from(crypto.getRandomValues(new Uint8Array(16
 async function sendSurely(again: () => Request): Promise<Response> {
     for (const wait of WAITS) {
         try {
-            return await sendOnce(again());
+            const response = await sendOnce(again());
+            if (response.status !== NOT_NOW) return response;
+            await new Promise((resolve) => setTimeout(resolve, wait));
         } catch (fault) {
             if (again().signal.aborted || (fault instanceof DOMException && fault.name === 'AbortError')) throw fault;
             await new Promise((resolve) => setTimeout(resolve, wait));

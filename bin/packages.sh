@@ -1,11 +1,13 @@
 # What the machine and the project need: Debian's packages, Composer's, npm's.
 
 missing_system_packages() {
-    local version extension
+    # Listed once: whoever stops reading a list early makes the one that writes it fail.
+    local version extension modules
+    modules=$(php -m)
     version=$(php -r 'echo PHP_MAJOR_VERSION.".".PHP_MINOR_VERSION;')
     local -A package=([pdo_mysql]=mysql [gd]=gd [zip]=zip [curl]=curl [bcmath]=bcmath [mbstring]=mbstring [dom]=xml [intl]=intl)
     for extension in "${!package[@]}"; do
-        php -m | grep -qix "$extension" || echo "php$version-${package[$extension]}"
+        grep -qix "$extension" <<<"$modules" || echo "php$version-${package[$extension]}"
     done
     command -v mariadbd >/dev/null || [ -x /usr/sbin/mariadbd ] || echo mariadb-server
     command -v unzip >/dev/null || echo unzip

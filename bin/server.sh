@@ -84,6 +84,11 @@ need_settings() {
                 -e "s|^DB_PASSWORD=.*|DB_PASSWORD=$(random_word)|" .env.example >.env
         )
     fi
+    if [ -n "${JORNEL_DEMO:-}" ]; then
+        # Said once it holds from then on.
+        sed -i '/^JORNEL_DEMO=/d' .env
+        printf 'JORNEL_DEMO=%s\n' "$JORNEL_DEMO" >>.env
+    fi
     local host
     host=$(sed -n 's/^DB_HOST=//p' .env | tail -n 1)
     if [ -n "$host" ]; then export DB_HOST=$host; fi

@@ -13,6 +13,7 @@ use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Foundation\Http\Middleware\ValidateCsrfToken;
 use Illuminate\Http\Middleware\HandleCors;
+use Illuminate\Session\Middleware\AuthenticateSession;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(
@@ -30,7 +31,7 @@ return Application::configure(basePath: dirname(__DIR__))
         // One origin: no cross-origin answers are ever given.
         $middleware->remove(HandleCors::class);
         // Only the page of this origin asks, so every request carries the session; a sheet opened by its address too.
-        $middleware->api(prepend: [EncryptCookies::class, AddQueuedCookiesToResponse::class, KeepSession::class, ValidateCsrfToken::class]);
+        $middleware->api(prepend: [EncryptCookies::class, AddQueuedCookiesToResponse::class, KeepSession::class, ValidateCsrfToken::class], append: [AuthenticateSession::class]);
         $middleware->redirectGuestsTo('/sign-in');
     })
     ->withExceptions(function (Exceptions $exceptions): void {

@@ -25,18 +25,25 @@ use App\Http\Room\DeletedRoomController;
 use App\Http\Room\DraftController;
 use App\Http\Room\PlacementController;
 use App\Http\Room\RoomController;
+use App\Http\Session\AccountController;
+use App\Http\Session\BeginningController;
 use App\Http\Session\SessionController;
 use App\Http\Stock\KitController;
 use App\Http\Stock\StockController;
 use Illuminate\Support\Facades\Route;
 use Jornel\Core\Part\PartKind;
 
+Route::get('beginning', [BeginningController::class, 'show']);
+Route::post('beginning', [BeginningController::class, 'store'])->middleware('throttle:begin');
+Route::post('demo', [BeginningController::class, 'lookRound']);
 Route::post('session', [SessionController::class, 'store']);
 
 Route::middleware('auth:web')->group(function (): void {
     Route::get('session', [SessionController::class, 'show']);
     Route::patch('session', [SessionController::class, 'update']);
     Route::delete('session', [SessionController::class, 'destroy']);
+    Route::put('account', [AccountController::class, 'update']);
+    Route::delete('account/sessions', [AccountController::class, 'signOutEverywhere']);
 
     Route::get('catalogue', [CatalogueController::class, 'show']);
     Route::post('evaluations', [EvaluationController::class, 'store']);

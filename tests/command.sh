@@ -77,6 +77,14 @@ claim 'doctor says what does not run' 'grep -q "web: does not run" doctor.log'
 
 ./jornel up >third.log 2>&1 || { cat third.log; exit 1; }
 claim 'after a stop everything is still there' '[ "$(count versions)" -gt 4 ]'
+# Without the demo, in a copy that begins anew.
+rm -rf var/app .env
+JORNEL_DEMO=0 ./jornel up >empty.log 2>&1 || { cat empty.log; exit 1; }
+claim 'without the demo nobody is there and no password is published' '[ "$(count people)" = 0 ] && ! grep -q reed-and-willow empty.log && [ "$(count parts)" -gt 100 ]'
+claim 'the first page is to set up a programme' 'curl -s "$address/api/v1/beginning" | grep -q "\"is_empty\":true,\"demo\":false"'
+./jornel up >/dev/null 2>&1
+claim 'it stays without the demo' '[ "$(count people)" = 0 ]'
+./jornel stop >/dev/null
 ./jornel >usage.log
 claim 'without a word it says what it can do' 'grep -q "./jornel up" usage.log'
 exit "$failed"

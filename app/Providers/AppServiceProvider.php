@@ -8,10 +8,14 @@ use App\Models\Room;
 use App\Models\Site;
 use App\Models\Version;
 use App\Policies\ProgrammePolicy;
+use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
+use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Support\ServiceProvider;
+use Illuminate\Validation\Rules\Password;
 use Jornel\Core\Data\DataFiles;
 
 class AppServiceProvider extends ServiceProvider
@@ -27,6 +31,9 @@ class AppServiceProvider extends ServiceProvider
         foreach ([Programme::class, Site::class, Room::class, Build::class, Version::class] as $record) {
             Gate::policy($record, ProgrammePolicy::class);
         }
+        // Long rather than odd: NIST SP 800-63B.
+        Password::defaults(fn (): Password => Password::min(12)->max(200));
+        RateLimiter::for('begin', fn (Request $request): Limit => Limit::perHour(20)->by((string) $request->ip()));
         // `1abc` is no number of a record, though the database would take it for 1.
         foreach (['programme', 'site', 'room', 'build', 'version'] as $record) {
             Route::pattern($record, '[1-9][0-9]{0,17}');

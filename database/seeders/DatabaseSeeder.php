@@ -26,7 +26,7 @@ class DatabaseSeeder extends Seeder
     public function run(SaveVersion $save, Evaluate $evaluate, Shelf $shelf): void
     {
         Artisan::call('jornel:catalogue');
-        if (Programme::query()->exists()) {
+        if (! config()->boolean('jornel.demo') || Programme::query()->exists()) {
             return;
         }
         /** @var array{programme: array<string, string>, stock: list<array{kind: string, code: string, move: string, pieces: int, build?: string, note?: string}>, people: list<array{name: string, email: string, role: string}>, sites: list<array{name: string, rooms: list<array{entries: array<string, mixed>, goal: string, build?: array<string, mixed>, bought?: list<array<string, mixed>>}>}>} $scenario */

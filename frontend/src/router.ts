@@ -4,6 +4,7 @@ export const router = createRouter({
     history: createWebHistory(),
     routes: [
         { path: '/sign-in', name: 'sign-in', component: () => import('./pages/SignInPage.vue') },
+        { path: '/account', name: 'account', component: () => import('./pages/AccountPage.vue') },
         { path: '/', name: 'home', component: () => import('./pages/HomePage.vue') },
         { path: '/programmes/:programme(\\d+)', name: 'programme', component: () => import('./pages/ProgrammePage.vue') },
         { path: '/programmes/:programme(\\d+)/settings', name: 'settings', component: () => import('./pages/SettingsPage.vue') },

@@ -13,6 +13,7 @@ const SCREENS = [
     '/rooms/1/build',
     '/rooms/1/sheet',
     '/programmes/1/sites/1/plan',
+    '/account',
 ];
 /** The legacy mode leaves out frames of other pages, of which there are none, and is twice as quick. */
 const audit = (page: Page) => new AxeBuilder({ page }).setLegacyMode(true);

@@ -4,20 +4,14 @@ namespace App\Http\Session;
 
 use App\Actions\SignIn;
 use App\Http\Shared\Controller;
-use Illuminate\Auth\SessionGuard;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Illuminate\Support\Facades\Auth;
 use Illuminate\Validation\ValidationException;
-use LogicException;
 use OpenApi\Attributes as OA;
 
 class SessionController extends Controller
 {
-    /** How long a device may stay signed in, minutes: thirty days. */
-    private const REMEMBERED = 30 * 24 * 60;
-
     #[OA\Post(path: '/session', operationId: 'signIn', requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: SignInRequest::class)), responses: [
         new OA\Response(response: 200, description: 'Signed in', content: new OA\JsonContent(ref: PersonData::class)),
         new OA\Response(response: 422, description: 'Not known', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
@@ -61,13 +55,5 @@ class SessionController extends Controller
         $request->session()->regenerateToken();
 
         return new Response(status: 204);
-    }
-
-    /** The guard that keeps a session; the default one differs once a request is signed in. */
-    private function guard(): SessionGuard
-    {
-        $guard = Auth::guard('web');
-
-        return $guard instanceof SessionGuard ? $guard->setRememberDuration(self::REMEMBERED) : throw new LogicException('The web guard keeps a session.');
     }
 }

@@ -3,7 +3,9 @@ import type { components, paths } from './generated';
 import { send } from './sending';
 
 type Schemas = components['schemas'];
+export type AccountChange = Schemas['AccountChangeRequest'];
 export type Axis = Schemas['Axis'];
+export type Beginning = Schemas['BeginningRequest'];
 export type Catalogue = Schemas['Catalogue'];
 export type Choices = Schemas['Choices'];
 export type Comparison = Schemas['Comparison'];

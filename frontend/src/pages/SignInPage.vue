@@ -1,9 +1,22 @@
 <script setup lang="ts">
+import { Button } from 'ant-design-vue';
+import { computed, ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
+import BeginForm from '../features/session/BeginForm.vue';
 import SignInForm from '../features/session/SignInForm.vue';
+import { useLookRound, useWaysIn } from '../session/queries';
 
 const router = useRouter();
 const route = useRoute();
+const waysIn = useWaysIn();
+const looking = useLookRound();
+const isBeginning = ref(false);
+/** Where nobody is here yet, there is only one thing to do. */
+const isFirst = computed(() => waysIn.data.value?.is_empty === true);
+
+async function lookRound(): Promise<void> {
+    if (await looking.run()) await go();
+}
 
 async function go(): Promise<void> {
     await router.push(typeof route.query.then === 'string' ? route.query.then : { name: 'home' });
@@ -30,7 +43,20 @@ async function go(): Promise<void> {
             </svg>
             <h1>Jornel</h1>
             <p class="lead">From a room to a purifier that clears it: size it, draw it, build it.</p>
-            <SignInForm @signed-in="go" />
+            <template v-if="isFirst || isBeginning">
+                <h2>{{ isFirst ? 'Set up the first programme' : 'Begin a programme' }}</h2>
+                <BeginForm @signed-in="go" />
+                <Button v-if="!isFirst" type="link" @click="isBeginning = false">Sign in instead</Button>
+            </template>
+            <template v-else>
+                <SignInForm @signed-in="go" />
+                <div v-if="waysIn.data.value" class="others">
+                    <Button v-if="waysIn.data.value.demo" block :loading="looking.busy.value" @click="lookRound"
+                        >Look round the demo</Button
+                    >
+                    <Button v-if="waysIn.data.value.registration" block @click="isBeginning = true">Begin a programme of your own</Button>
+                </div>
+            </template>
         </section>
     </main>
 </template>
@@ -58,5 +84,11 @@ async function go(): Promise<void> {
 }
 .lead {
     color: var(--pencil);
+}
+.others {
+    display: grid;
+    gap: 8px;
+    padding-top: 14px;
+    border-top: 1px solid var(--line);
 }
 </style>

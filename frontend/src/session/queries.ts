@@ -1,5 +1,5 @@
 import { useQuery, useQueryClient } from '@tanstack/vue-query';
-import { answer, api, type Person } from '../api/client';
+import { answer, api, type AccountChange, type Beginning, type Person } from '../api/client';
 import { sessionGate } from '../api/sessionGate';
 import { useWrite } from '../api/useWrite';
 
@@ -23,16 +23,36 @@ export interface Credentials {
     remember?: boolean;
 }
 
-export function useSignIn() {
+/** Ways in for whoever is not signed in. */
+export const useWaysIn = () => useQuery({ queryKey: ['beginning'], queryFn: () => answer(api.GET('/beginning')) });
+
+/** Signs somebody in by what they send. */
+function useEntering<V>(enter: (what: V) => Promise<Person>) {
+    const client = useQueryClient();
+    return useWrite(enter, (person) => {
+        sessionGate.know(true);
+        client.setQueryData(SESSION, person);
+    });
+}
+
+export const useSignIn = () => useEntering((body: Credentials) => answer(api.POST('/session', { body })));
+
+/** Begins a programme, with its organiser. */
+export const useBegin = () => useEntering((body: Beginning) => answer(api.POST('/beginning', { body })));
+
+export const useLookRound = () => useEntering<void>(() => answer(api.POST('/demo')));
+
+/** Changes what is known of whoever is signed in. */
+export function useChangeAccount() {
     const client = useQueryClient();
     return useWrite(
-        (body: Credentials) => answer(api.POST('/session', { body })),
-        (person) => {
-            sessionGate.know(true);
-            client.setQueryData(SESSION, person);
-        },
+        (body: AccountChange) => answer(api.PUT('/account', { body })),
+        (person) => client.setQueryData(SESSION, person),
     );
 }
+
+export const useSignOutEverywhere = () =>
+    useWrite((current_password: string) => answer(api.DELETE('/account/sessions', { body: { current_password } })));
 
 export function useSignOut() {
     const client = useQueryClient();

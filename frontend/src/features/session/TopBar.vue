@@ -39,7 +39,9 @@ async function signOut(): Promise<void> {
             @change="(value) => setMeasure(value as 'imperial' | 'metric')"
         />
         <Button type="text" :aria-label="dark ? 'Light colours' : 'Dark colours'" @click="setDark(!dark)">{{ dark ? '☀' : '☾' }}</Button>
-        <span v-if="session.data.value" class="person">{{ session.data.value.name }}</span>
+        <RouterLink v-if="session.data.value" class="person" title="Your account" :to="{ name: 'account' }">{{
+            session.data.value.name
+        }}</RouterLink>
         <Button type="text" title="Ends this session, and remembered sign-ins on all your devices" @click="signOut">Sign out</Button>
     </header>
 </template>
@@ -75,7 +77,6 @@ async function signOut(): Promise<void> {
     .bar {
         flex-wrap: wrap;
     }
-    .person,
     .mark span {
         display: none;
     }

@@ -1,0 +1,23 @@
+<?php
+
+namespace App\Actions;
+
+use App\Models\Person;
+use App\Models\Programme;
+use App\Models\Role;
+use Illuminate\Support\Facades\DB;
+
+/** A programme of somebody’s own, with them as its organiser. */
+final class BeginProgramme
+{
+    public function __invoke(Person $person, string $name): Programme
+    {
+        return DB::transaction(function () use ($person, $name): Programme {
+            $person->save();
+            $programme = Programme::query()->create(['name' => $name]);
+            $programme->people()->attach($person->id, ['role' => Role::Organiser->value]);
+
+            return $programme;
+        });
+    }
+}

@@ -1,3 +1,4 @@
+import { randomKey } from '../randomKey';
 import { sessionGate } from './sessionGate';
 
 function cookie(name: string): string | undefined {
@@ -31,8 +32,6 @@ const NOT_NOW = 503;
 /** How long a write waits before it is sent again whose answer was lost, ms. */
 const WAITS = [400, 1600];
 
-const newKey = (): string => Array.from(crypto.getRandomValues(new Uint8Array(16)), (byte) => byte.toString(16).padStart(2, '0')).join('');
-
 /** Sends a write until it is answered, a few times at most; whether the first try was carried out does not matter. */
 async function sendSurely(again: () => Request): Promise<Response> {
     for (const wait of WAITS) {
@@ -50,7 +49,7 @@ async function sendSurely(again: () => Request): Promise<Response> {
 
 /** Sends a request; where the session has ended it waits for somebody to sign in again, and is sent once more. */
 export async function send(request: Request): Promise<Response> {
-    if (request.method !== 'GET') request.headers.set(WRITE_KEY, newKey());
+    if (request.method !== 'GET') request.headers.set(WRITE_KEY, randomKey());
     const again = (): Request => request.clone();
     const trySending = (): Promise<Response> => (request.method === 'GET' ? sendOnce(again()) : sendSurely(again));
     let response = await trySending();

@@ -1,3 +1,5 @@
+import { randomKey } from '../randomKey';
+
 const KEY = 'tab';
 
 /** Holds the lock of a tab as long as the page is open; false where another page holds it. */
@@ -23,7 +25,7 @@ let own: Promise<Tab> | undefined;
 async function find(): Promise<Tab> {
     const known = sessionStorage.getItem(KEY);
     if (known !== null && (await hold(known))) return { id: known, copyOf: null };
-    const id = crypto.randomUUID();
+    const id = randomKey();
     sessionStorage.setItem(KEY, id);
     await hold(id);
     return { id, copyOf: known };

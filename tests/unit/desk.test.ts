@@ -51,6 +51,28 @@ describe('what a tab keeps of the work on a room', () => {
         expect((await store.openDesk(WREN, 'room-1')).draft).toBeNull();
     });
 
+    it('is not lost when the page is left before it is written down, nor does what was saved come back', async () => {
+        const desk = await store.openDesk(WREN, 'room-1');
+        // The page is gone before the database has written anything.
+        vi.spyOn(store.database.drafts, 'put').mockRejectedValue(new Error('The page is gone.'));
+        desk.keepDraft('{"late":1}');
+        store.database.close();
+        store = await load();
+        const after = await store.openDesk(WREN, 'room-1');
+        expect(after.draft).toBe('{"late":1}');
+        await after.written();
+        expect(sessionStorage.getItem(Object.keys(sessionStorage).find((key) => key.startsWith('unwritten')) ?? '')).toBeNull();
+
+        vi.spyOn(store.database.drafts, 'where').mockImplementation(() => {
+            throw new Error('The page is gone.');
+        });
+        after.keepDraft(null);
+        store.database.close();
+        vi.restoreAllMocks();
+        store = await load();
+        expect((await store.openDesk(WREN, 'room-1')).draft).toBeNull();
+    });
+
     it('is another in another tab, which takes what a closed one has left and the server does not have', async () => {
         const first = await store.openDesk(WREN, 'room-1');
         first.keepDraft('{"sent":1}');

@@ -10,7 +10,9 @@ export function whenSignedOut(done: () => void): void {
 
 function onFault(fault: Error): void {
     if (!(fault instanceof Refused) || fault.status !== 401) return;
-    queryClient.clear();
+    // What is for everybody stays, also when it is still on its way.
+    queryClient.removeQueries({ predicate: (query) => query.meta?.isForEverybody !== true });
+    queryClient.getMutationCache().clear();
     onSignedOut();
 }
 

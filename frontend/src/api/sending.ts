@@ -1,4 +1,4 @@
-import { randomKey } from '../randomKey';
+import { randomKey } from '../store/randomKey';
 import { sessionGate } from './sessionGate';
 
 function cookie(name: string): string | undefined {

@@ -24,7 +24,8 @@ export interface Credentials {
 }
 
 /** Ways in for whoever is not signed in. */
-export const useWaysIn = () => useQuery({ queryKey: ['beginning'], queryFn: () => answer(api.GET('/beginning')) });
+export const useWaysIn = () =>
+    useQuery({ queryKey: ['beginning'], queryFn: () => answer(api.GET('/beginning')), meta: { isForEverybody: true } });
 
 /** Signs somebody in by what they send. */
 function useEntering<V>(enter: (what: V) => Promise<Person>) {

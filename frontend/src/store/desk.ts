@@ -67,6 +67,26 @@ async function read(place: string, person: string, room: string): Promise<Kept> 
     };
 }
 
+/**
+ * A change that the database has not written down yet, kept where it is written at once, so that a page that is left within
+ * the same moment loses nothing. Null for none; a draft of null is one that was saved.
+ */
+const unwritten = {
+    read(place: string): { work: string | null } | null {
+        const text = sessionStorage.getItem(`unwritten ${place}`);
+        return text === null ? null : (JSON.parse(text) as { work: string | null });
+    },
+    keep(place: string, work: string | null): void {
+        try {
+            sessionStorage.setItem(`unwritten ${place}`, JSON.stringify({ work }));
+        } catch {
+            // More than fits there: then only the database has it.
+            sessionStorage.removeItem(`unwritten ${place}`);
+        }
+    },
+    done: (place: string): void => sessionStorage.removeItem(`unwritten ${place}`),
+};
+
 /** Opens what this tab has kept of a person's work on a room. Where the browser keeps nothing, work goes on without. */
 export async function openDesk(person: string, room: string): Promise<Desk> {
     const tab = await thisTab();
@@ -82,8 +102,10 @@ export async function openDesk(person: string, room: string): Promise<Desk> {
         works = false;
     }
 
+    const left = unwritten.read(place);
+    if (left !== null) kept = { ...kept, draft: left.work };
     const { row } = kept;
-    let work = kept.draft;
+    let work = left === null ? kept.draft : undefined;
     /** One write after the other, each of what is so when it is made. */
     let last: Promise<unknown> = Promise.resolve();
     function write(make: () => Promise<unknown>): void {
@@ -98,15 +120,19 @@ export async function openDesk(person: string, room: string): Promise<Desk> {
             .delete();
     const keepRow = (): Promise<unknown> => database.desks.put({ ...row, notes: { ...row.notes }, at: Date.now() });
 
-    return {
+    const desk: Desk = {
         ...kept,
         notes: { ...row.notes },
         keepDraft(next) {
             if (next === work) return;
             work = next;
-            write(() =>
-                next === null ? forgetDraft() : database.drafts.put({ place, person, room, work: next, isSent: false, at: Date.now() }),
-            );
+            unwritten.keep(place, next);
+            write(async () => {
+                await (next === null
+                    ? forgetDraft()
+                    : database.drafts.put({ place, person, room, work: next, isSent: false, at: Date.now() }));
+                if (work === next) unwritten.done(place);
+            });
         },
         written: () => last,
         sent: () => write(() => database.drafts.update(place, { isSent: true })),
@@ -133,4 +159,6 @@ export async function openDesk(person: string, room: string): Promise<Desk> {
             write(keepRow);
         },
     };
+    if (left !== null) desk.keepDraft(left.work);
+    return desk;
 }

@@ -1,4 +1,4 @@
-import { randomKey } from '../store/randomKey';
+import { randomKey } from './randomKey';
 import { sessionGate } from './sessionGate';
 
 function cookie(name: string): string | undefined {

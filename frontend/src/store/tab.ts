@@ -1,4 +1,4 @@
-import { randomKey } from './randomKey';
+import { randomKey } from '../api/randomKey';
 
 const KEY = 'tab';
 

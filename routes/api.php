@@ -6,6 +6,7 @@ use App\Http\Build\VersionController;
 use App\Http\Middleware\AcknowledgeWrite;
 use App\Http\Part\CatalogueController;
 use App\Http\Part\PartController;
+use App\Http\Programme\PeopleController;
 use App\Http\Programme\ProgrammeController;
 use App\Http\Programme\SettingController;
 use App\Http\Programme\SiteController;
@@ -27,6 +28,7 @@ use App\Http\Room\PlacementController;
 use App\Http\Room\RoomController;
 use App\Http\Session\AccountController;
 use App\Http\Session\BeginningController;
+use App\Http\Session\InvitationController;
 use App\Http\Session\SessionController;
 use App\Http\Stock\KitController;
 use App\Http\Stock\StockController;
@@ -36,6 +38,8 @@ use Jornel\Core\Part\PartKind;
 Route::get('beginning', [BeginningController::class, 'show']);
 Route::post('beginning', [BeginningController::class, 'store'])->middleware('throttle:begin');
 Route::post('demo', [BeginningController::class, 'lookRound']);
+Route::get('entrances/{token}', [InvitationController::class, 'show'])->middleware('throttle:begin');
+Route::post('entrances/{token}', [InvitationController::class, 'store'])->middleware('throttle:begin');
 Route::post('session', [SessionController::class, 'store']);
 
 Route::middleware('auth:web')->group(function (): void {
@@ -66,6 +70,12 @@ Route::middleware(['auth:web', AcknowledgeWrite::class])->group(function (): voi
     Route::get('programmes', [ProgrammeController::class, 'index']);
     Route::get('programmes/{programme}', [ProgrammeController::class, 'show'])->can('view', 'programme');
     Route::post('programmes/{programme}/sites', [SiteController::class, 'store'])->can('build', 'programme');
+
+    Route::get('programmes/{programme}/people', [PeopleController::class, 'index'])->can('view', 'programme');
+    Route::patch('programmes/{programme}/people/{person}', [PeopleController::class, 'update'])->can('organise', 'programme');
+    Route::delete('programmes/{programme}/people/{person}', [PeopleController::class, 'destroy'])->can('view', 'programme');
+    Route::post('programmes/{programme}/invitations', [PeopleController::class, 'invite'])->can('organise', 'programme');
+    Route::delete('invitations/{invitation}', [PeopleController::class, 'withdraw'])->can('organise', 'invitation');
 
     Route::get('programmes/{programme}/setting', [SettingController::class, 'show'])->can('view', 'programme');
     Route::put('programmes/{programme}/setting', [SettingController::class, 'update'])->can('organise', 'programme');

@@ -11,6 +11,7 @@ use Illuminate\Http\Response;
 use Jornel\Core\Fault\Invalid;
 use Jornel\Core\Fault\InvalidEntries;
 use PDOException;
+use stdClass;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
 /** How faults are told to whoever asked: at their field, and never as a trace. */
@@ -25,8 +26,9 @@ final class Rendering
     public static function register(Exceptions $exceptions): void
     {
         $exceptions->shouldRenderJsonWhen(fn (Request $request): bool => $request->is('api/*') || $request->expectsJson());
-        $exceptions->dontReport([Invalid::class, InvalidEntries::class, Overtaken::class, TooManyTries::class]);
+        $exceptions->dontReport([Invalid::class, InvalidEntries::class, Overtaken::class, TooManyTries::class, LastOrganiser::class]);
         $exceptions->render(fn (Overtaken $fault): JsonResponse => new JsonResponse(['message' => $fault->getMessage()], 409));
+        $exceptions->render(fn (LastOrganiser $fault): JsonResponse => new JsonResponse(['message' => $fault->getMessage(), 'errors' => ['role' => [$fault->getMessage()]], 'choices' => new stdClass], 422));
         $exceptions->render(fn (TooManyTries $fault): JsonResponse => new JsonResponse(['message' => $fault->getMessage()], 429, ['Retry-After' => (string) max(1, $fault->seconds)]));
         $exceptions->render(fn (Invalid $fault): JsonResponse => self::faults([$fault]));
         $exceptions->render(fn (InvalidEntries $faults): JsonResponse => self::faults($faults->faults));

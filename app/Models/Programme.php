@@ -28,6 +28,7 @@ use Jornel\Core\Ledger\SettingEntry;
  * @property string|null $temperature_k
  * @property string $temperature_entry
  * @property int $revision
+ * @property Collection<int, Person> $people
  * @property Collection<int, Site> $sites
  * @property Collection<int, ProgrammePart> $parts
  * @property Collection<int, StockMovement> $movements
@@ -101,6 +102,15 @@ class Programme extends Model implements OfProgramme
     public function people(): BelongsToMany
     {
         return $this->belongsToMany(Person::class, 'memberships')->withPivot('role');
+    }
+
+    /** @return HasMany<Invitation, $this> the latest first */
+    public function invitations(): HasMany
+    {
+        $invitations = $this->hasMany(Invitation::class);
+        $invitations->orderByDesc('id');
+
+        return $invitations;
     }
 
     public function programmeId(): int

@@ -3,6 +3,7 @@
 namespace App\Providers;
 
 use App\Models\Build;
+use App\Models\Invitation;
 use App\Models\Programme;
 use App\Models\Room;
 use App\Models\Site;
@@ -28,14 +29,14 @@ class AppServiceProvider extends ServiceProvider
     public function boot(): void
     {
         Model::shouldBeStrict();
-        foreach ([Programme::class, Site::class, Room::class, Build::class, Version::class] as $record) {
+        foreach ([Programme::class, Site::class, Room::class, Build::class, Version::class, Invitation::class] as $record) {
             Gate::policy($record, ProgrammePolicy::class);
         }
         // Long rather than odd: NIST SP 800-63B.
         Password::defaults(fn (): Password => Password::min(12)->max(200));
-        RateLimiter::for('begin', fn (Request $request): Limit => Limit::perHour(20)->by((string) $request->ip()));
+        RateLimiter::for('begin', fn (Request $request): Limit => Limit::perHour(60)->by((string) $request->ip()));
         // `1abc` is no number of a record, though the database would take it for 1.
-        foreach (['programme', 'site', 'room', 'build', 'version'] as $record) {
+        foreach (['programme', 'site', 'room', 'build', 'version', 'person', 'invitation'] as $record) {
             Route::pattern($record, '[1-9][0-9]{0,17}');
         }
     }

@@ -4,13 +4,14 @@ import { computed } from 'vue';
 import { useRoute } from 'vue-router';
 import SignInAgain from './features/session/SignInAgain.vue';
 import TopBar from './features/session/TopBar.vue';
+import { isForEverybody } from './router';
 import { useTheme } from './session/useTheme';
 import { antdTheme } from './ui/theme';
 
 const { dark } = useTheme();
 const route = useRoute();
 const theme = computed(() => antdTheme(dark.value));
-const signedIn = computed(() => route.name !== undefined && route.name !== 'sign-in');
+const signedIn = computed(() => route.name !== undefined && !isForEverybody(route.name));
 </script>
 
 <template>

@@ -9,11 +9,13 @@ import { VueQueryPlugin } from '@tanstack/vue-query';
 import { createApp } from 'vue';
 import { queryClient, whenSignedOut } from './api/queryClient';
 import App from './App.vue';
-import { router } from './router';
+import { isForEverybody, router } from './router';
 
-whenSignedOut(() => {
+whenSignedOut(async () => {
+    // The answer may be here before the page is.
+    await router.isReady();
     const here = router.currentRoute.value;
-    if (here.name !== 'sign-in') void router.push({ name: 'sign-in', query: { then: here.fullPath } });
+    if (!isForEverybody(here.name)) void router.push({ name: 'sign-in', query: { then: here.fullPath } });
 });
 
 createApp(App).use(router).use(VueQueryPlugin, { queryClient }).mount('#jornel');

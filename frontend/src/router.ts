@@ -1,5 +1,8 @@
 import { createRouter, createWebHistory } from 'vue-router';
 
+/** Pages for whoever is not signed in. */
+export const isForEverybody = (name: unknown): boolean => name === 'sign-in' || name === 'invitation';
+
 export const router = createRouter({
     history: createWebHistory(),
     routes: [
@@ -7,6 +10,8 @@ export const router = createRouter({
         { path: '/account', name: 'account', component: () => import('./pages/AccountPage.vue') },
         { path: '/', name: 'home', component: () => import('./pages/HomePage.vue') },
         { path: '/programmes/:programme(\\d+)', name: 'programme', component: () => import('./pages/ProgrammePage.vue') },
+        { path: '/invitations/:token', name: 'invitation', component: () => import('./pages/InvitationPage.vue') },
+        { path: '/programmes/:programme(\\d+)/people', name: 'people', component: () => import('./pages/PeoplePage.vue') },
         { path: '/programmes/:programme(\\d+)/settings', name: 'settings', component: () => import('./pages/SettingsPage.vue') },
         { path: '/programmes/:programme(\\d+)/stock', name: 'stock', component: () => import('./pages/StockPage.vue') },
         { path: '/programmes/:programme(\\d+)/parts/:kind?/:code?', name: 'parts', component: () => import('./pages/PartsPage.vue') },

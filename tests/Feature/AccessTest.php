@@ -2,6 +2,7 @@
 
 namespace Tests\Feature;
 
+use App\Actions\Members;
 use App\Actions\SaveVersion;
 use App\Models\Programme;
 use App\Models\Role;
@@ -13,13 +14,16 @@ use Illuminate\Testing\TestResponse;
 class AccessTest extends FeatureTestCase
 {
     /** Routes that touch no programme's records. */
-    private const OPEN = ['session', 'catalogue', 'evaluations', 'misfits', 'finds', 'sketches', 'workings', 'disputes', 'comparisons', 'needs', 'plans', 'plans/edits', 'walls', 'airs', 'programmes'];
+    private const OPEN = ['session', 'catalogue', 'evaluations', 'misfits', 'finds', 'sketches', 'workings', 'disputes', 'comparisons', 'needs', 'plans', 'plans/edits', 'walls', 'airs', 'programmes', 'account', 'account/sessions'];
+
+    /** Routes for whoever is not signed in. */
+    private const ENTRANCES = ['session', 'beginning', 'demo', 'entrances/{token}'];
 
     public function test_every_route_is_either_known_to_be_open_or_names_a_record(): void
     {
         foreach ($this->routes() as $route) {
             $path = substr($route->uri(), strlen('api/v1/'));
-            self::assertTrue($route->parameterNames() !== [] || in_array($path, self::OPEN, true), "{$path} is neither");
+            self::assertTrue($route->parameterNames() !== [] || in_array($path, [...self::OPEN, ...self::ENTRANCES], true), "{$path} is neither");
         }
         self::assertGreaterThan(15, count($this->routes()));
     }
@@ -28,8 +32,10 @@ class AccessTest extends FeatureTestCase
     {
         $ids = $this->records();
         foreach ($this->routes() as $route) {
-            if ($route->uri() !== 'api/v1/session' || $route->methods()[0] !== 'POST') {
+            if (in_array('auth:web', $route->gatherMiddleware(), true)) {
                 $this->call_($route, $ids)->assertUnauthorized();
+            } else {
+                self::assertContains(substr($route->uri(), strlen('api/v1/')), self::ENTRANCES);
             }
         }
     }
@@ -39,7 +45,7 @@ class AccessTest extends FeatureTestCase
         $ids = $this->records();
         $stranger = $this->person(Role::Organiser, Programme::factory()->create());
         foreach ($this->routes() as $route) {
-            if ($route->parameterNames() !== []) {
+            if ($route->parameterNames() !== [] && $route->parameterNames() !== ['token']) {
                 $answer = $this->actingAs($stranger)->call_($route, $ids);
                 self::assertSame(404, $answer->status(), implode('|', $route->methods()).' '.$route->uri());
             }
@@ -89,7 +95,7 @@ class AccessTest extends FeatureTestCase
         $ids = $this->records();
         $reader = $this->person(Role::Reader, Programme::query()->findOrFail($ids['programme']));
         foreach ($this->routes() as $route) {
-            if ($route->parameterNames() !== []) {
+            if ($route->parameterNames() !== [] && $route->parameterNames() !== ['token']) {
                 $answer = $this->actingAs($reader)->call_($route, $ids);
                 self::assertSame($route->methods()[0] === 'GET' ? 200 : 403, $answer->status(), $route->methods()[0].' '.$route->uri());
             }
@@ -118,7 +124,10 @@ class AccessTest extends FeatureTestCase
         $build = $room->builds()->create(['name' => 'Build']);
         $version = $this->app->make(SaveVersion::class)($build->setRelation('room', $room), $this->person(), self::CHOICES, 0);
 
-        return ['programme' => $room->programmeId(), 'site' => $room->site_id, 'room' => $room->id, 'build' => $build->id, 'version' => $version->id, 'kind' => 'fan', 'code' => 'box-20-plain'];
+        $inviter = $this->person(Role::Organiser, $room->site->programme);
+        [$invitation] = $this->app->make(Members::class)->invite($room->site->programme, $inviter, Role::Reader);
+
+        return ['programme' => $room->programmeId(), 'site' => $room->site_id, 'room' => $room->id, 'build' => $build->id, 'version' => $version->id, 'kind' => 'fan', 'code' => 'box-20-plain', 'person' => $inviter->id, 'invitation' => $invitation->id];
     }
 
     /** @return list<Route> */

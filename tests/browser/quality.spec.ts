@@ -14,10 +14,11 @@ const SCREENS = [
     '/rooms/1/sheet',
     '/programmes/1/sites/1/plan',
     '/account',
+    '/programmes/1/people',
 ];
 /** The legacy mode leaves out frames of other pages, of which there are none, and is twice as quick. */
 const audit = (page: Page) => new AxeBuilder({ page }).setLegacyMode(true);
-const CONTENT = '.tile, .ledger, .building, form';
+const CONTENT = '.tile, .ledger, .building, form, [data-test=member]';
 
 test('axe finds nothing serious on any screen, light or dark', async ({ page }) => {
     test.slow();

@@ -2,9 +2,9 @@ import { MutationCache, QueryCache, QueryClient, notifyManager } from '@tanstack
 import { Refused } from './client';
 
 /** What is done when the server does not know who asks and nobody signs in again. */
-let onSignedOut: () => void = () => undefined;
+let onSignedOut: () => unknown = () => undefined;
 
-export function whenSignedOut(done: () => void): void {
+export function whenSignedOut(done: () => unknown): void {
     onSignedOut = done;
 }
 

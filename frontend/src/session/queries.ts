@@ -1,5 +1,5 @@
 import { useQuery, useQueryClient } from '@tanstack/vue-query';
-import { answer, api, type AccountChange, type Beginning, type Person } from '../api/client';
+import { answer, api, type AccountChange, type Beginning, type Joining, type Person } from '../api/client';
 import { sessionGate } from '../api/sessionGate';
 import { useWrite } from '../api/useWrite';
 
@@ -42,6 +42,18 @@ export const useSignIn = () => useEntering((body: Credentials) => answer(api.POS
 export const useBegin = () => useEntering((body: Beginning) => answer(api.POST('/beginning', { body })));
 
 export const useLookRound = () => useEntering<void>(() => answer(api.POST('/demo')));
+
+/** What a link invites to. */
+export const useInvitation = (token: string) =>
+    useQuery({
+        queryKey: ['invitation', token],
+        queryFn: () => answer(api.GET('/entrances/{token}', { params: { path: { token } } })),
+        meta: { isForEverybody: true },
+    });
+
+/** Comes in by a link: with an account that is there, or with a new one. */
+export const useAccept = (token: string) =>
+    useEntering((body: Joining) => answer(api.POST('/entrances/{token}', { params: { path: { token } }, body })));
 
 /** Changes what is known of whoever is signed in. */
 export function useChangeAccount() {

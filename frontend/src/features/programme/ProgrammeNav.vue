@@ -4,7 +4,7 @@ import { useRoute } from 'vue-router';
 defineProps<{ programme: { id: number; name: string } }>();
 const route = useRoute();
 
-const VIEWS = { programme: 'Rooms', parts: 'Parts and prices', stock: 'Stock', settings: 'Settings' };
+const VIEWS = { programme: 'Rooms', parts: 'Parts and prices', stock: 'Stock', people: 'People', settings: 'Settings' };
 </script>
 
 <template>

@@ -1,0 +1,84 @@
+<?php
+
+namespace App\Http\Programme;
+
+use App\Actions\Members;
+use App\Http\Shared\Controller;
+use App\Models\Invitation;
+use App\Models\Person;
+use App\Models\Programme;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\Facades\Gate;
+use OpenApi\Attributes as OA;
+
+class PeopleController extends Controller
+{
+    public function __construct(private readonly Members $members)
+    {
+    }
+
+    #[OA\Get(path: '/programmes/{programme}/people', operationId: 'people', parameters: [new OA\PathParameter(name: 'programme', schema: new OA\Schema(type: 'integer'))], responses: [
+        new OA\Response(response: 200, description: 'Who belongs to it, and what each role may do', content: new OA\JsonContent(ref: PeopleData::class)),
+    ])]
+    public function index(Request $request, Programme $programme): JsonResponse
+    {
+        return new JsonResponse($this->data($request, $programme));
+    }
+
+    #[OA\Patch(path: '/programmes/{programme}/people/{person}', operationId: 'changeRole', parameters: [new OA\PathParameter(name: 'programme', schema: new OA\Schema(type: 'integer')), new OA\PathParameter(name: 'person', schema: new OA\Schema(type: 'integer'))], requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: RoleRequest::class)), responses: [
+        new OA\Response(response: 200, description: 'Changed', content: new OA\JsonContent(ref: PeopleData::class)),
+        new OA\Response(response: 422, description: 'The last organiser stays one', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
+    ])]
+    public function update(RoleRequest $request, Programme $programme, Person $person): JsonResponse
+    {
+        $this->members->change($programme, $this->member($programme, $person), $request->role());
+
+        return new JsonResponse($this->data($request, $programme));
+    }
+
+    #[OA\Delete(path: '/programmes/{programme}/people/{person}', operationId: 'removePerson', parameters: [new OA\PathParameter(name: 'programme', schema: new OA\Schema(type: 'integer')), new OA\PathParameter(name: 'person', schema: new OA\Schema(type: 'integer'))], responses: [
+        new OA\Response(response: 204, description: 'Removed; anybody may remove themselves'),
+        new OA\Response(response: 422, description: 'The last organiser cannot leave', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
+    ])]
+    public function destroy(Request $request, Programme $programme, Person $person): Response
+    {
+        if (! $person->is($this->person($request))) {
+            Gate::authorize('organise', $programme);
+        }
+        $this->members->remove($programme, $this->member($programme, $person));
+
+        return new Response(status: 204);
+    }
+
+    #[OA\Post(path: '/programmes/{programme}/invitations', operationId: 'invite', parameters: [new OA\PathParameter(name: 'programme', schema: new OA\Schema(type: 'integer'))], requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: RoleRequest::class)), responses: [
+        new OA\Response(response: 201, description: 'A link that one person can use once', content: new OA\JsonContent(ref: InvitationLinkData::class)),
+    ])]
+    public function invite(RoleRequest $request, Programme $programme): JsonResponse
+    {
+        return new JsonResponse(InvitationLinkData::of(...$this->members->invite($programme, $this->person($request), $request->role())), 201);
+    }
+
+    #[OA\Delete(path: '/invitations/{invitation}', operationId: 'withdraw', parameters: [new OA\PathParameter(name: 'invitation', schema: new OA\Schema(type: 'integer'))], responses: [
+        new OA\Response(response: 204, description: 'The link can no longer be used'),
+    ])]
+    public function withdraw(Invitation $invitation): Response
+    {
+        $invitation->delete();
+
+        return new Response(status: 204);
+    }
+
+    private function data(Request $request, Programme $programme): PeopleData
+    {
+        $person = $this->person($request);
+
+        return PeopleData::of($programme, $person, $person->can('organise', $programme));
+    }
+
+    private function member(Programme $programme, Person $person): Person
+    {
+        return $programme->people()->whereKey($person->id)->firstOrFail();
+    }
+}

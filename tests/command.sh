@@ -59,7 +59,7 @@ for name in database web queue scheduler; do
 done
 claim 'the address is the same and answers' 'eventually "[ \"\$(answers)\" = 401 ]"'
 kill -9 "$(cat var/app/run/watch.pid)" "$(cat var/app/run/web.pid)"
-claim 'the workers of a killed web server are left behind' '[ "$(pgrep -cf "[-]S 127.0.0.1:${address##*:} ")" -ge 1 ]'
+claim 'the workers of a killed web server are left behind' '[ "$(grep -lszxF "JORNEL_PART=$(pwd -P) app/web" /proc/[0-9]*/environ | wc -l)" -ge 1 ]'
 ./jornel up >killed.log 2>&1 || { cat killed.log; exit 1; }
 database=$(cat var/app/run/database.pid)
 claim 'up ends them and keeps the address' 'grep -qF "$address" killed.log && eventually "[ \"\$(answers)\" = 401 ]"'

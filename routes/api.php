@@ -69,6 +69,7 @@ Route::middleware('auth:web')->group(function (): void {
 Route::middleware(['auth:web', AcknowledgeWrite::class])->group(function (): void {
     Route::get('programmes', [ProgrammeController::class, 'index']);
     Route::get('programmes/{programme}', [ProgrammeController::class, 'show'])->can('view', 'programme');
+    Route::patch('programmes/{programme}', [ProgrammeController::class, 'update'])->can('organise', 'programme');
     Route::post('programmes/{programme}/sites', [SiteController::class, 'store'])->can('build', 'programme');
 
     Route::get('programmes/{programme}/people', [PeopleController::class, 'index'])->can('view', 'programme');
@@ -87,6 +88,7 @@ Route::middleware(['auth:web', AcknowledgeWrite::class])->group(function (): voi
     Route::get('programmes/{programme}/stock', [StockController::class, 'show'])->can('view', 'programme');
     Route::post('programmes/{programme}/stock', [StockController::class, 'store'])->can('build', 'programme');
 
+    Route::patch('sites/{site}', [SiteController::class, 'update'])->can('build', 'site');
     Route::get('sites/{site}/plan', [SiteController::class, 'plan'])->can('view', 'site');
     Route::post('sites/{site}/rooms', [RoomController::class, 'store'])->can('build', 'site');
     Route::get('rooms/{room}', [RoomController::class, 'show'])->can('view', 'room');

@@ -109,6 +109,21 @@ class PeopleTest extends FeatureTestCase
         $this->deleteJson($this->path("people/{$stranger->id}"))->assertNotFound();
     }
 
+    public function test_programme_and_sites_are_renamed_by_those_who_may(): void
+    {
+        $site = $this->programme->sites()->create(['name' => 'Boathouse']);
+        $this->programme->sites()->create(['name' => 'Chapel']);
+        $builder = $this->person(Role::Builder, $this->programme);
+        $this->actingAs($builder)->patchJson("/api/v1/programmes/{$this->programme->id}", ['name' => 'Theirs'])->assertForbidden();
+        $this->patchJson("/api/v1/sites/{$site->id}", ['name' => 'Boat shed'])->assertNoContent();
+        $this->patchJson("/api/v1/sites/{$site->id}", ['name' => 'Boat shed'])->assertNoContent();
+        $this->assertFaults($this->patchJson("/api/v1/sites/{$site->id}", ['name' => 'Chapel']), ['name']);
+
+        $this->actingAs($this->organiser)->patchJson("/api/v1/programmes/{$this->programme->id}", ['name' => ' Reed Bank '])->assertNoContent();
+        $this->assertFaults($this->patchJson("/api/v1/programmes/{$this->programme->id}", ['name' => '']), ['name']);
+        $this->getJson("/api/v1/programmes/{$this->programme->id}")->assertJsonPath('name', 'Reed Bank')->assertJsonPath('sites.0.name', 'Boat shed');
+    }
+
     private function link(string $role): string
     {
         [, $token] = $this->app->make(Members::class)->invite($this->programme, $this->organiser, Role::from($role));

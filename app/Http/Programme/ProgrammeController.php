@@ -11,6 +11,7 @@ use App\Models\Room;
 use App\Models\Site;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response;
 use OpenApi\Attributes as OA;
 
 class ProgrammeController extends Controller
@@ -42,5 +43,16 @@ class ProgrammeController extends Controller
             array_values($programme->sites->map(fn (Site $site): SiteData => SiteData::of($site, $card))->all()),
             $role->mayOrganise() ? $backups->missed() : '',
         ));
+    }
+
+    #[OA\Patch(path: '/programmes/{programme}', operationId: 'renameProgramme', parameters: [new OA\PathParameter(name: 'programme', schema: new OA\Schema(type: 'integer'))], requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: NameRequest::class)), responses: [
+        new OA\Response(response: 204, description: 'Renamed'),
+        new OA\Response(response: 422, description: 'Something given is not allowed', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
+    ])]
+    public function update(NameRequest $request, Programme $programme): Response
+    {
+        $programme->update(['name' => $request->string('name')->trim()->toString()]);
+
+        return new Response(status: 204);
     }
 }

@@ -7,6 +7,7 @@ use App\Models\Programme;
 use App\Models\Room;
 use App\Models\Site;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Response;
 use OpenApi\Attributes as OA;
 
 class SiteController extends Controller
@@ -29,5 +30,16 @@ class SiteController extends Controller
     public function plan(Site $site): JsonResponse
     {
         return new JsonResponse(SitePlanData::of($site->load('rooms.placements')));
+    }
+
+    #[OA\Patch(path: '/sites/{site}', operationId: 'renameSite', parameters: [new OA\PathParameter(name: 'site', schema: new OA\Schema(type: 'integer'))], requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: SiteRequest::class)), responses: [
+        new OA\Response(response: 204, description: 'Renamed'),
+        new OA\Response(response: 422, description: 'Something given is not allowed', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
+    ])]
+    public function update(SiteRequest $request, Site $site): Response
+    {
+        $site->update(['name' => $request->string('name')->trim()->toString()]);
+
+        return new Response(status: 204);
     }
 }

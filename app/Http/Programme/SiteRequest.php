@@ -4,6 +4,7 @@ namespace App\Http\Programme;
 
 use App\Http\Shared\StrictRequest;
 use App\Models\Programme;
+use App\Models\Site;
 use Illuminate\Validation\Rule;
 use OpenApi\Attributes as OA;
 
@@ -12,9 +13,14 @@ class SiteRequest extends StrictRequest
 {
     public function rules(): array
     {
-        $programme = $this->route('programme');
+        [$programme, $site] = [$this->route('programme'), $this->route('site')];
+        $of = match (true) {
+            $programme instanceof Programme => $programme->id,
+            $site instanceof Site => $site->programme_id,
+            default => 0,
+        };
 
-        return ['name' => ['required', 'string', 'max:80', Rule::unique('sites')->where('programme_id', $programme instanceof Programme ? $programme->id : 0)]];
+        return ['name' => ['required', 'string', 'max:80', Rule::unique('sites')->where('programme_id', $of)->ignore($site)]];
     }
 
     /** @return array<string, string> */

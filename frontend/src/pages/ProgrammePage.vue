@@ -3,6 +3,7 @@ import { Button, Empty, Form } from 'ant-design-vue';
 import { computed, ref } from 'vue';
 import { useRoute } from 'vue-router';
 import ProgrammeNav from '../features/programme/ProgrammeNav.vue';
+import RenameButton from '../features/programme/RenameButton.vue';
 import RoomTile from '../features/programme/RoomTile.vue';
 import { useAddSite, useProgramme } from '../features/programme/queries';
 import EntryField from '../ui/EntryField.vue';
@@ -33,6 +34,7 @@ async function addSite(): Promise<void> {
                 <section v-for="site in programme.data.value!.sites" :key="site.id" class="site">
                     <header>
                         <h2>{{ site.name }}</h2>
+                        <RenameButton v-if="mayBuild" :what="{ kind: 'site', id: site.id }" :name="site.name" />
                         <RouterLink
                             v-if="site.rooms.length"
                             class="add from-above"
@@ -85,7 +87,7 @@ async function addSite(): Promise<void> {
 .site header {
     display: flex;
     align-items: baseline;
-    gap: 16px;
+    gap: 12px;
     border-bottom: 3px solid var(--kraft);
     padding: 0 2px 4px;
 }

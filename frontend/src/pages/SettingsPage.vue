@@ -4,6 +4,7 @@ import { computed, reactive, watch } from 'vue';
 import { useRoute } from 'vue-router';
 import type { Setting } from '../api/client';
 import ProgrammeNav from '../features/programme/ProgrammeNav.vue';
+import RenameButton from '../features/programme/RenameButton.vue';
 import { useProgramme, useSaveSetting, useSetting } from '../features/programme/queries';
 import { useMeasure } from '../session/useMeasure';
 import EntryField from '../ui/EntryField.vue';
@@ -89,6 +90,10 @@ async function save(): Promise<void> {
                 <ProgrammeNav :programme="programme.data.value!" />
             </Teleport>
             <h1>Settings</h1>
+            <p v-if="mayChange" class="programme">
+                {{ programme.data.value!.name }}
+                <RenameButton :what="{ kind: 'programme', id }" :name="programme.data.value!.name" />
+            </p>
             <Form layout="vertical" class="card" @submit.prevent="save">
                 <fieldset v-for="group in GROUPS" :key="group.key" :disabled="!mayChange">
                     <legend>{{ group.title }}</legend>

@@ -27,6 +27,20 @@ export function useAddSite(programme: MaybeRefOrGetter<number>) {
     );
 }
 
+/** What can have another name. */
+export type Named = { kind: 'programme' | 'site'; id: number };
+
+export function useRename({ kind, id }: Named) {
+    const client = useQueryClient();
+    return useWrite(
+        (name: string) =>
+            kind === 'programme'
+                ? answer(api.PATCH('/programmes/{programme}', { params: { path: { programme: id } }, body: { name } }))
+                : answer(api.PATCH('/sites/{site}', { params: { path: { site: id } }, body: { name } })),
+        () => client.invalidateQueries({ queryKey: ['programme'] }),
+    );
+}
+
 export const useSetting = (programme: MaybeRefOrGetter<number>) =>
     useQuery({
         queryKey: ['setting', programme],

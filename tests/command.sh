@@ -78,6 +78,7 @@ claim 'doctor says what does not run' 'grep -q "web: does not run" doctor.log'
 ./jornel up >third.log 2>&1 || { cat third.log; exit 1; }
 claim 'after a stop everything is still there' '[ "$(count versions)" -gt 4 ]'
 # Without the demo, in a copy that begins anew.
+./jornel stop >/dev/null
 rm -rf var/app .env
 JORNEL_DEMO=0 ./jornel up >empty.log 2>&1 || { cat empty.log; exit 1; }
 claim 'without the demo nobody is there and no password is published' '[ "$(count people)" = 0 ] && ! grep -q reed-and-willow empty.log && [ "$(count parts)" -gt 100 ]'

@@ -38,8 +38,8 @@ use Jornel\Core\Part\PartKind;
 Route::get('beginning', [BeginningController::class, 'show']);
 Route::post('beginning', [BeginningController::class, 'store'])->middleware('throttle:begin');
 Route::post('demo', [BeginningController::class, 'lookRound']);
-Route::get('entrances/{token}', [InvitationController::class, 'show'])->middleware('throttle:begin');
-Route::post('entrances/{token}', [InvitationController::class, 'store'])->middleware('throttle:begin');
+Route::get('entrances/{token}', [InvitationController::class, 'show'])->middleware('throttle:enter');
+Route::post('entrances/{token}', [InvitationController::class, 'store'])->middleware('throttle:enter');
 Route::post('session', [SessionController::class, 'store']);
 
 Route::middleware('auth:web')->group(function (): void {

@@ -3,6 +3,7 @@
 namespace App\Backup;
 
 use RuntimeException;
+use Throwable;
 
 /** Why nothing was backed up or restored. */
 final class BackupFault extends RuntimeException
@@ -40,6 +41,16 @@ final class BackupFault extends RuntimeException
     public static function notLoaded(string $why): self
     {
         return new self("The records of the backup could not be read into the database: {$why} Nothing was changed.");
+    }
+
+    public static function noDatabaseBeside(string $name): self
+    {
+        return new self("The database’s user may not make a database {$name}, which backups are tried and restored in: see deploy/README.md.");
+    }
+
+    public static function keptBeside(string $name, Throwable $why): self
+    {
+        return new self("The backup is restored. What was there before could not be written to a file and stands in the database {$name}: {$why->getMessage()}", previous: $why);
     }
 
     /** @param  list<string>  $tables */

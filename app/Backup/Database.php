@@ -2,6 +2,7 @@
 
 namespace App\Backup;
 
+use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
 use RuntimeException;
@@ -12,18 +13,29 @@ use Traversable;
 /** Whole databases: written out, read in, and put in each other’s place, with the server’s own programs. */
 final class Database
 {
+    /** Codes of MariaDB: no access to that database; no such right. */
+    private const NOT_ALLOWED = [1044, 1227];
+
     /** @return string name of the one that the application works with */
     public function current(): string
     {
         return config()->string('database.connections.mariadb.database');
     }
 
-    /** Another one beside it, empty. */
+    /**
+     * Another one beside it, empty.
+     *
+     * @throws BackupFault when the user of the database may not
+     */
     public function beside(string $what): string
     {
         $name = $this->current().'_'.$what;
-        $this->drop($name);
-        DB::statement("CREATE DATABASE `{$name}` CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci");
+        try {
+            $this->drop($name);
+            DB::statement("CREATE DATABASE `{$name}` CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci");
+        } catch (QueryException $fault) {
+            throw in_array($fault->errorInfo[1] ?? 0, self::NOT_ALLOWED, true) ? BackupFault::noDatabaseBeside($name) : $fault;
+        }
 
         return $name;
     }

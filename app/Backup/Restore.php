@@ -2,9 +2,11 @@
 
 namespace App\Backup;
 
+use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
+use Throwable;
 
 /** Puts the records of a backup in the place of the present ones: all of them or none. */
 final readonly class Restore
@@ -16,7 +18,7 @@ final readonly class Restore
     /**
      * @return array{restored: BackupFile, before: BackupFile, counts: array<string, int>} the file, what was there before, and records now
      *
-     * @throws BackupFault with nothing changed
+     * @throws BackupFault with nothing changed, or with what was there left in a database beside
      */
     public function __invoke(string $path): array
     {
@@ -28,16 +30,21 @@ final readonly class Restore
         try {
             $this->database->load($incoming, $file->sql());
             $this->bringUpToDate($incoming);
-            $replaced = $this->database->beside('replaced');
+            // A name that no earlier restore has used: what stands there may be the only copy.
+            $replaced = $this->database->beside('replaced_'.Carbon::now()->format('YmdHis'));
             $this->database->exchange($incoming, $replaced);
         } finally {
             $this->database->drop($incoming);
         }
-        // Only now, so that what was acknowledged until the very exchange is kept too.
-        $before = $this->backups->make('before-restore', $replaced);
-        $this->database->drop($replaced);
         // Sessions name people by numbers that may be other people’s now.
         File::cleanDirectory(config()->string('session.files'));
+        // Only now, so that what was acknowledged until the very exchange is kept too.
+        try {
+            $before = $this->backups->make('before-restore', $replaced);
+        } catch (Throwable $fault) {
+            throw BackupFault::keptBeside($replaced, $fault);
+        }
+        $this->database->drop($replaced);
 
         return ['restored' => $file, 'before' => $before, 'counts' => $this->database->counted($this->database->current())];
     }

@@ -34,7 +34,9 @@ class AppServiceProvider extends ServiceProvider
         }
         // Long rather than odd: NIST SP 800-63B.
         Password::defaults(fn (): Password => Password::min(12)->max(200));
-        RateLimiter::for('begin', fn (Request $request): Limit => Limit::perHour(60)->by((string) $request->ip()));
+        // A whole class may come in from one address within a quarter of an hour.
+        RateLimiter::for('enter', fn (Request $request): Limit => Limit::perMinute(60)->by((string) $request->ip()));
+        RateLimiter::for('begin', fn (Request $request): Limit => Limit::perHour(20)->by((string) $request->ip()));
         // `1abc` is no number of a record, though the database would take it for 1.
         foreach (['programme', 'site', 'room', 'build', 'version', 'person', 'invitation'] as $record) {
             Route::pattern($record, '[1-9][0-9]{0,17}');

@@ -5,6 +5,8 @@ namespace Tests\Feature;
 use App\Backup\BackupFault;
 use App\Backup\BackupFile;
 use App\Backup\Backups;
+use App\Backup\Database;
+use App\Backup\Restore;
 use App\Jobs\BackUp;
 use App\Models\Programme;
 use Illuminate\Console\Scheduling\Event;
@@ -90,6 +92,36 @@ class BackUpTest extends TestCase
 
         $this->artisan('jornel:restore', ['file' => $file->path, '--force' => true])->expectsOutputToContain('Nothing was changed')->assertFailed();
         self::assertSame($before, $this->records());
+    }
+
+    public function test_what_was_there_is_never_lost_when_it_cannot_be_written_out(): void
+    {
+        $before = $this->records();
+        $file = $this->backup();
+        Programme::factory()->create(['name' => 'Too late']);
+        // No folder can be made there.
+        config(['jornel.backups' => '/dev/null/nowhere']);
+        try {
+            ($this->app->make(Restore::class))($file);
+            self::fail('It should have said so.');
+        } catch (BackupFault $fault) {
+            self::assertMatchesRegularExpression('/stands in the database (\\w+): /', $fault->getMessage());
+            preg_match('/in the database (\\w+)/', $fault->getMessage(), $found);
+            $name = $found[1];
+        }
+        DB::reconnect();
+
+        self::assertSame($before, $this->records());
+        self::assertSame(1, DB::table("{$name}.programmes")->where('name', 'Too late')->count());
+        DB::statement("DROP DATABASE `{$name}`");
+    }
+
+    public function test_a_user_who_may_make_no_database_beside_is_told_where_to_read_on(): void
+    {
+        config(['database.connections.mariadb.database' => 'mysql']);
+        $this->expectException(BackupFault::class);
+        $this->expectExceptionMessage('deploy/README.md');
+        $this->app->make(Database::class)->beside('trial');
     }
 
     public function test_a_backup_of_a_newer_schema_is_refused(): void

@@ -6,7 +6,7 @@ run_tests() {
     prepare_tests
     results="$run/results" lock="$run/lock" taken="$run/taken"
     : >"$results"
-    rm -rf "$taken"
+    rm -rf "$taken" "$run"/lane-*.early
     mkdir -p "$taken"
 
     trap 'trap - INT; kill 0' INT
@@ -15,6 +15,8 @@ run_tests() {
     wait
     trap - INT
 
+    # Once more at the end, where it is seen first.
+    cat "$run"/lane-*.early 2>/dev/null || true
     printf '\n%s' "$(cut -d: -f2- "$results" | paste -sd, | sed 's/,/, /g')"
     if grep -q '^failed:' "$results"; then
         printf ': FAILED: %s (%d s)\n' "$(sed -n 's/^failed:\([^ ]*\).*/\1/p' "$results" | paste -sd' ')" $((SECONDS - began))
@@ -32,10 +34,13 @@ lane() {
     local name=$1
     ("$2") 2>"$run/lane-$name.log" &
     wait $! || {
+        local status=$?
         {
             flock 9
-            printf '\n== lane %s ended early\n' "$name"
-            tail -n 40 "$run/lane-$name.log"
+            {
+                printf '\n== lane %s ended early, with status %s\n' "$name" "$status"
+                tail -n 40 "$run/lane-$name.log"
+            } >"$run/lane-$name.early"
             echo "failed:lane-$name" >>"$results"
         } 9>"$lock"
     }

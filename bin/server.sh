@@ -27,9 +27,18 @@ mark_of() { printf 'JORNEL_PART=%s %s/%s' "$root" "$instance" "$1"; }
 
 # A process is ours when it carries its mark (or the one of before, JORNEL_ROOT); its number alone could be another's by now.
 runs() {
-    local pid
+    local pid i
     pid=$(cat "$run/$1.pid" 2>/dev/null) || return 1
-    [ -n "$pid" ] && kill -0 "$pid" 2>/dev/null && grep -qszxF -e "$(mark_of "$1")" -e "JORNEL_ROOT=$root" "/proc/$pid/environ"
+    [ -n "$pid" ] || return 1
+    for i in $(seq 1 200); do
+        kill -0 "$pid" 2>/dev/null || return 1
+        if grep -qszxF -e "$(mark_of "$1")" -e "JORNEL_ROOT=$root" "/proc/$pid/environ"; then return 0; fi
+        # While a process loads its program its environment reads as empty, from a cold disk for long; that of one that has
+        # ended does, too.
+        if grep -qsz . "/proc/$pid/environ" || grep -qs '^State:.[ZX]' "/proc/$pid/status"; then return 1; fi
+        sleep 0.02
+    done
+    return 1
 }
 
 # What was left behind, such as the workers of a web server that was killed.

@@ -16,6 +16,7 @@ import WallTape from './WallTape.vue';
 const { draft, held, history, neighbours } = useWork();
 const { show } = useMeasure();
 const drawing = useRoomDrawing();
+history.waitFor(drawing.edits.settled);
 const { plan, corners, furnishings, picked, isDrawn, tape, whole } = drawing;
 
 /** Room around the plan for its readings, px; they are set closer on a phone. */

@@ -1,4 +1,4 @@
-import { computed, onBeforeUnmount, shallowRef, watch, type Ref } from 'vue';
+import { computed, onBeforeUnmount, onScopeDispose, shallowRef, watch, type Ref } from 'vue';
 import { MOST_STEPS, type Desk } from '../../store/desk';
 
 /**
@@ -43,20 +43,30 @@ export function useHistory<T>(desk: Ref<Desk | null>, state: () => T, ready: Ref
         present = to;
         put(JSON.parse(to) as T);
     }
-    const undo = (): void => go(past.value.at(-1), -1);
-    const redo = (): void => go(future.value[0], 1);
+    /** What still works on the state, each told as a promise of when it is through. */
+    const workers = new Set<() => Promise<unknown>>();
+    /** Lets whatever works on the state come to its end first, so that nothing comes in behind the step. */
+    async function after(step: () => void): Promise<void> {
+        if (workers.size > 0) await Promise.all([...workers].map((settled) => settled()));
+        step();
+    }
+    const undo = (): Promise<void> => after(() => go(past.value.at(-1), -1));
+    const redo = (): Promise<void> => after(() => go(future.value[0], 1));
+    function waitFor(settled: () => Promise<unknown>): void {
+        workers.add(settled);
+        onScopeDispose(() => workers.delete(settled));
+    }
 
     function onKey(event: KeyboardEvent): void {
         const typing = event.target instanceof HTMLInputElement && event.target.type !== 'checkbox' && event.target.type !== 'radio';
         if (!(event.ctrlKey || event.metaKey) || typing || event.key.toLowerCase() !== 'z') return;
         event.preventDefault();
-        if (event.shiftKey) redo();
-        else undo();
+        void (event.shiftKey ? redo() : undo());
     }
     window.addEventListener('keydown', onKey);
     onBeforeUnmount(() => window.removeEventListener('keydown', onKey));
 
-    return { undo, redo, canUndo: computed(() => past.value.length > 0), canRedo: computed(() => future.value.length > 0) };
+    return { undo, redo, waitFor, canUndo: computed(() => past.value.length > 0), canRedo: computed(() => future.value.length > 0) };
 }
 
 export type History = ReturnType<typeof useHistory>;

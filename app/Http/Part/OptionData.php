@@ -46,13 +46,13 @@ final readonly class OptionData
 
     public static function shape(Shape $shape): self
     {
-        return new self($shape->id(), $shape->name(), 'Shape', [Shown::sentence(Sentence::of('%s', $shape->description()))], null, null);
+        return new self($shape->id(), $shape->name(), 'Shape', [Shown::sentence(Sentence::plain($shape->description()))], null, null);
     }
 
     /** A shape by what closes it below. */
     public static function base(Shape $shape): self
     {
-        return new self($shape->id(), $shape->base() ?? '', 'Base', [Shown::sentence(Sentence::of('%s', $shape->description()))], null, null);
+        return new self($shape->id(), $shape->base() ?? '', 'Base', [Shown::sentence(Sentence::plain($shape->description()))], null, null);
     }
 
     public static function corners(Corners $corners): self

@@ -66,7 +66,7 @@ final readonly class FindData
             $values = array_map($axis->value(...), $answer->front);
             $places[$axis->value] = $values === [] ? fn (float $value): float => 1.0 : $axis->places($values);
             $axes[] = ['key' => $axis->value, 'name' => $axis->measure()->label(), 'marks' => array_map(
-                fn (float $value): array => ['place' => round($places[$axis->value]($value), 4), 'label' => Shown::sentence(Sentence::of('%s', $axis->measure()->figure($value)))],
+                fn (float $value): array => ['place' => round($places[$axis->value]($value), 4), 'label' => Shown::sentence(Sentence::of('{figure}', figure: $axis->measure()->figure($value)))],
                 $values === [] ? [] : $axis->marks($values),
             )];
         }

@@ -90,6 +90,6 @@ final readonly class UnitData
     {
         $bare = fn (float $seconds): string => (string) preg_replace('/ \w+$/', '', Display::Minutes->text($seconds, System::Metric));
 
-        return Shown::sentence(Sentence::of('%s (%s–%s)', $bare($told), $bare($range[0]), [Display::Minutes, $range[1]]));
+        return Shown::sentence(Sentence::of('{told} ({low}–{high})', told: $bare($told), low: $bare($range[0]), high: [Display::Minutes, $range[1]]));
     }
 }

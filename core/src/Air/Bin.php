@@ -18,16 +18,6 @@ enum Bin: string
     /** 3.0 to 10 micrometres. */
     case E3 = 'e3';
 
-    /** The rate of this bin, as it is named in working out. */
-    public function rateLabel(): string
-    {
-        return match ($this) {
-            self::E1 => 'Rate of the finest bin, 1/h',
-            self::E2 => 'Rate of the middle bin, 1/h',
-            self::E3 => 'Rate of the coarsest bin, 1/h',
-        };
-    }
-
     /** The bin of the next finer particles; null of the finest. */
     public function finer(): ?self
     {

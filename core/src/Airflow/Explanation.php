@@ -8,6 +8,7 @@ use Jornel\Core\Air\Bin;
 use Jornel\Core\Air\Pollutant;
 use Jornel\Core\Numeric\Formula;
 use Jornel\Core\Quantity\Provenance;
+use Jornel\Core\Quantity\Texts;
 
 /** Why a unit's figures are what they are: each as formula, figures put in, result, and where they came from. */
 final readonly class Explanation
@@ -37,7 +38,7 @@ final readonly class Explanation
     {
         return match (true) {
             $this->value === null => $this->formula->filled,
-            $this->key === ExplanationKey::Pressure => sprintf('%s, at %.4g %s', $this->formula->filled, $this->value, $this->unit),
+            $this->key === ExplanationKey::Pressure => Texts::of('explanation')->tell('pressure.filled', filled: $this->formula->filled, value: sprintf('%.4g %s', $this->value, $this->unit)),
             default => rtrim(sprintf('%s = %.4g %s', $this->formula->filled, $this->value, $this->unit)),
         };
     }
@@ -70,32 +71,33 @@ final readonly class Explanation
         ], self::of($performance, $unit, $pollutants));
     }
 
+    /**
+     * With the texts of its key in `core/texts`: what is explained, and `.source`.
+     *
+     * @param  string|int  ...$gaps  of both, by name
+     */
+    private static function told(ExplanationKey $key, Formula $formula, ?float $value, string $unit, Provenance $from, string|int ...$gaps): self
+    {
+        $texts = Texts::of('explanation');
+
+        return new self($key, $texts->tell($key->value, ...$gaps), $formula, $value, $unit, $from, $texts->tell("{$key->value}.source", ...$gaps));
+    }
+
     /** @return list<self> */
     private static function balance(Performance $performance, Unit $unit): array
     {
         $balance = $performance->balance;
         $all = $unit->from->fanFlow->weaker($unit->from->fanPressure)->weaker($unit->from->filterDrop)->weaker($unit->from->seamGap)->weaker($unit->from->opening);
-        $share = fn (float $value, float $over): string => $over > 0.0 ? Formula::figure($value).' / '.Formula::figure($over) : 'there is no flow';
+        $share = fn (float $value, float $over): string => $over > 0.0 ? Formula::figure($value).' / '.Formula::figure($over) : Texts::of('explanation')->text('no-flow');
 
         return [
-            new self(
-                ExplanationKey::Pressure, 'pressure between box and room',
-                Formula::of('Q_fan(dP) = sum of Q_filter(dP) + sum of Q_leak(dP)', '%s = %s + %s', $balance->fanFlow, $balance->filterFlow, $balance->leakFlow),
-                $balance->pressure, 'Pa', $all, 'balance of flows in m3/s; the pressure is the only one at which it closes',
+            self::told(
+                ExplanationKey::Pressure, Formula::of('Q_fan(dP) = sum of Q_filter(dP) + sum of Q_leak(dP)', '%s = %s + %s', $balance->fanFlow, $balance->filterFlow, $balance->leakFlow),
+                $balance->pressure, 'Pa', $all,
             ),
-            new self(
-                ExplanationKey::FanFlow, 'flow of the fan', $unit->curve($performance->speed)->formula($balance->pressure),
-                $balance->fanFlow, 'm3/s', $unit->from->fanFlow->weaker($unit->from->fanPressure),
-                'curve of the fan at this speed, its flows by throttling and pushing, its pressures by density; fan laws: AMCA / ASHRAE Handbook',
-            ),
-            new self(
-                ExplanationKey::Bypass, 'bypass', new Formula('Q_leak / Q_fan', $share($balance->leakFlow, $balance->fanFlow)),
-                $balance->bypassShare(), '', $all, 'share of flows',
-            ),
-            new self(
-                ExplanationKey::FreeShare, 'share of free flow through the filters', new Formula('Q_filter / Q_free', $share($balance->filterFlow, $performance->freeFlow)),
-                $performance->freeShare(), '', $all, 'bounds at 80, 65 and 45 % (assumed)',
-            ),
+            self::told(ExplanationKey::FanFlow, $unit->curve($performance->speed)->formula($balance->pressure), $balance->fanFlow, 'm3/s', $unit->from->fanFlow->weaker($unit->from->fanPressure)),
+            self::told(ExplanationKey::Bypass, new Formula('Q_leak / Q_fan', $share($balance->leakFlow, $balance->fanFlow)), $balance->bypassShare(), '', $all),
+            self::told(ExplanationKey::FreeShare, new Formula('Q_filter / Q_free', $share($balance->filterFlow, $performance->freeFlow)), $performance->freeShare(), '', $all),
         ];
     }
 
@@ -105,22 +107,22 @@ final readonly class Explanation
         $rows = [];
         foreach ($unit->box->banks as $bank) {
             $flow = $bank->flow($performance->balance->pressure);
-            $name = count($bank->ids) === 1 ? 'one face' : sprintf('each of %d faces', count($bank->ids));
+            $count = count($bank->ids);
+            $key = $count === 1 ? 'face' : 'faces';
             foreach ($bank->layers as $number => $layer) {
                 $velocity = $flow / $layer->netArea;
                 $law = $layer->law->in($unit->box->air);
-                $of = count($bank->layers) === 1 ? $name : sprintf('%s, layer %d', $name, $number + 1);
-                $rows[] = new self(ExplanationKey::FaceVelocity, "face velocity, {$of}", Formula::of('v = Q / A', '%s / %s', $flow, $layer->netArea), $velocity, 'm/s', $unit->from->filterDrop, 'flow over net face, m3/s and m2');
-                $rows[] = new self(ExplanationKey::Drop, "drop, {$of}", Formula::of('dP = a v + b v²', '%s × %s + %s × %s²', $law->viscous, $velocity, $law->inertial, $velocity), $law->drop($velocity), 'Pa', $unit->from->filterDrop, 'one rated point: 75 % of it linear (assumed)');
+                $face = Texts::of('explanation')->tell(count($bank->layers) === 1 ? $key : "{$key}.layer", count: $count, layer: $number + 1);
+                $rows[] = self::told(ExplanationKey::FaceVelocity, Formula::of('v = Q / A', '%s / %s', $flow, $layer->netArea), $velocity, 'm/s', $unit->from->filterDrop, face: $face);
+                $rows[] = self::told(ExplanationKey::Drop, Formula::of('dP = a v + b v²', '%s × %s + %s × %s²', $law->viscous, $velocity, $law->inertial, $velocity), $law->drop($velocity), 'Pa', $unit->from->filterDrop, face: $face);
                 foreach (Bin::cases() as $bin) {
-                    $rows[] = new self(
-                        ExplanationKey::Efficiency, "efficiency {$bin->value}, {$of}", $layer->efficiency->formula($bin, $velocity),
-                        $layer->efficiency->at($velocity)->in($bin), '', $unit->from->penetration, 'grades: ANSI/ASHRAE Standard 52.2-2017; k assumed',
+                    $rows[] = self::told(
+                        ExplanationKey::Efficiency, $layer->efficiency->formula($bin, $velocity), $layer->efficiency->at($velocity)->in($bin), '', $unit->from->penetration, bin: $bin->value, face: $face,
                     );
                 }
             }
             if (count($bank->layers) > 1) {
-                array_push($rows, ...self::inSeries($bank, $flow, $name, $unit));
+                array_push($rows, ...self::inSeries($bank, $flow, Texts::of('explanation')->tell("{$key}.layers", count: $count), $unit));
             }
         }
 
@@ -128,24 +130,24 @@ final readonly class Explanation
     }
 
     /** @return list<self> */
-    private static function inSeries(FaceBank $bank, float $flow, string $name, Unit $unit): array
+    private static function inSeries(FaceBank $bank, float $flow, string $face, Unit $unit): array
     {
         return array_map(fn (Bin $bin): self => new self(
-            ExplanationKey::Efficiency, "efficiency {$bin->value}, {$name}, all layers",
+            ExplanationKey::Efficiency, Texts::of('explanation')->tell('efficiency', bin: $bin->value, face: $face),
             new Formula('E = 1 - product over layers of (1 - E)', '1 - '.implode(' × ', array_map(
                 fn ($layer): string => '(1 - '.Formula::figure($layer->efficiency->at($flow / $layer->netArea)->in($bin)).')', $bank->layers,
             ))),
-            $bank->efficiency($flow)->in($bin), '', $unit->from->penetration, 'penetrations of layers multiply',
+            $bank->efficiency($flow)->in($bin), '', $unit->from->penetration, Texts::of('explanation')->text('efficiency.layers.source'),
         ), Bin::cases());
     }
 
     /** @return list<self> */
     private static function leaks(Performance $performance, Unit $unit): array
     {
-        return array_map(fn (LeakFlow $flow): self => new self(
-            ExplanationKey::Leak, lcfirst($flow->leak->name),
+        return array_map(fn (LeakFlow $flow): self => self::told(
+            ExplanationKey::Leak,
             Formula::of('Q = Cd A sqrt(2 dP / rho)', '%s × %s × sqrt(2 × %s / %s)', Leak::DISCHARGE, $flow->leak->area, $performance->balance->pressure, $unit->box->air->density),
-            $flow->flow, 'm3/s', $flow->leak->isSeam() ? $unit->from->seamGap : $unit->from->opening, 'sharp-edged opening, Cd 0.61 (common practice, no source); m2, Pa, kg/m3',
+            $flow->flow, 'm3/s', $flow->leak->isSeam() ? $unit->from->seamGap : $unit->from->opening, leak: Texts::within($flow->leak->name),
         ), $performance->leaks);
     }
 
@@ -158,18 +160,18 @@ final readonly class Explanation
         $clean = $performance->cleanAir;
         $from = $unit->from->fanFlow->weaker($unit->from->filterDrop)->weaker($unit->from->penetration);
         $flow = fn (FaceBank $bank): float => $bank->flow($performance->balance->pressure);
-        $bins = array_map(fn (Bin $bin): self => new self(
-            ExplanationKey::CleanAirOfBin, "clean air {$bin->value}",
+        $bins = array_map(fn (Bin $bin): self => self::told(
+            ExplanationKey::CleanAirOfBin,
             new Formula('sum over faces of E Q', implode(' + ', array_map(
                 fn (FaceBank $bank): string => sprintf('%d × %s × %s', count($bank->ids), Formula::figure($bank->efficiency($flow($bank))->in($bin)), Formula::figure($flow($bank))), $unit->box->banks,
             ))),
-            $clean->in($bin), 'm3/s', $from, 'air through leaks is not cleaned',
+            $clean->in($bin), 'm3/s', $from, bin: $bin->value,
         ), Bin::cases());
 
-        return [...$bins, ...array_map(fn (Pollutant $pollutant): self => new self(
-            ExplanationKey::CleanAir, "clean air for {$pollutant->within}",
+        return [...$bins, ...array_map(fn (Pollutant $pollutant): self => self::told(
+            ExplanationKey::CleanAir,
             Formula::of('w1 e1 + w2 e2 + w3 e3', '%s × %s + %s × %s + %s × %s', $pollutant->weights->e1, $clean->e1, $pollutant->weights->e2, $clean->e2, $pollutant->weights->e3, $clean->e3),
-            $pollutant->weigh($clean), 'm3/s', $from, "weights: {$pollutant->source}",
+            $pollutant->weigh($clean), 'm3/s', $from, pollutant: $pollutant->within, source: $pollutant->source,
         ), $pollutants)];
     }
 }

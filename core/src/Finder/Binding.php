@@ -6,6 +6,7 @@ namespace Jornel\Core\Finder;
 
 use Jornel\Core\Quantity\Display;
 use Jornel\Core\Quantity\Sentence;
+use Jornel\Core\Quantity\Texts;
 
 /** What one limit keeps out, the others being kept: the nearest where nothing is left, else what would be better. */
 final readonly class Binding
@@ -32,11 +33,12 @@ final readonly class Binding
     {
         $nearest = $answer->without[$limit->value]->nearest();
         if ($nearest === null) {
-            return new self($limit, self::sentences([LimitTexts::limit($limit), LimitTexts::NONE], self::asked($limit, $limits)), []);
+            return new self($limit, self::sentences(["limit.{$limit->value}", 'none'], limit: self::asked($limit, $limits)), []);
         }
-        $text = self::sentences([LimitTexts::limit($limit), LimitTexts::NOT_WITH_OTHERS, LimitTexts::nearest($limit)], [...self::asked($limit, $limits), self::has($limit, $nearest)]);
+        $has = self::has($limit, $nearest);
+        $text = self::sentences(["limit.{$limit->value}", 'not-with-others', "nearest.{$limit->value}"], limit: self::asked($limit, $limits), has: $has);
 
-        return new self($limit, $text, [new Wish(null, $nearest, self::sentences([LimitTexts::nearest($limit)], [self::has($limit, $nearest)]))]);
+        return new self($limit, $text, [new Wish(null, $nearest, self::sentences(["nearest.{$limit->value}"], has: $has))]);
     }
 
     private static function better(Limit $limit, SearchResult $answer, Limits $limits): ?self
@@ -49,18 +51,18 @@ final readonly class Binding
                 continue;
             }
             $wishes[] = new Wish($pick, $other, self::sentences(
-                [LimitTexts::better($pick), LimitTexts::ruledOut($limit)],
-                [$pick->figure($other->measures), $pick->figure($own->measures), self::has($limit, $other)],
+                ["better.{$pick->value}", "ruled-out.{$limit->value}"],
+                better: $pick->figure($other->measures), own: $pick->figure($own->measures), has: self::has($limit, $other),
             ));
         }
 
-        return $wishes === [] ? null : new self($limit, self::sentences([LimitTexts::limit($limit), LimitTexts::WITHOUT], self::asked($limit, $limits)), $wishes);
+        return $wishes === [] ? null : new self($limit, self::sentences(["limit.{$limit->value}", 'without'], limit: self::asked($limit, $limits)), $wishes);
     }
 
-    /** @return list<array{Display, float}|string> */
-    private static function asked(Limit $limit, Limits $limits): array
+    /** @return array{Display, float}|string empty where the limit has no figure */
+    private static function asked(Limit $limit, Limits $limits): array|string
     {
-        return $limit->isCounted() ? [$limit->figure($limits->of($limit) ?? 0.0)] : [];
+        return $limit->isCounted() ? $limit->figure($limits->of($limit) ?? 0.0) : '';
     }
 
     /** @return array{Display, float}|string */
@@ -70,11 +72,11 @@ final readonly class Binding
     }
 
     /**
-     * @param  list<string>  $texts  whole ones
-     * @param  list<array{Display, float}|string>  $figures  one for each gap
+     * @param  list<string>  $keys  of whole texts, said one after the other
+     * @param  array{Display, float}|string  ...$gaps
      */
-    private static function sentences(array $texts, array $figures): Sentence
+    private static function sentences(array $keys, array|string ...$gaps): Sentence
     {
-        return Sentence::of(implode(' ', $texts), ...$figures);
+        return Sentence::of(implode(' ', array_map(Texts::of('limits')->text(...), $keys)), ...$gaps);
     }
 }

@@ -7,6 +7,7 @@ namespace Jornel\Core\Ledger;
 use Jornel\Core\Airflow\LeakFlow;
 use Jornel\Core\Quantity\Display;
 use Jornel\Core\Quantity\Sentence;
+use Jornel\Core\Quantity\Texts;
 use Jornel\Core\Scene\Scene;
 use Jornel\Core\Shape\Design;
 use Jornel\Core\Shape\Direction;
@@ -23,30 +24,30 @@ final class PartLabels
         $balance = $performance->balance;
         $filter = $unit->design->filter;
         $labels = [
-            'fan' => ['name' => self::fan($unit->design).', speed '.$performance->speed->name, 'lines' => [
-                Sentence::of('moves %s', [Display::Flow, $balance->fanFlow]),
-                Sentence::of('%s at 1 m', [Display::Level, $performance->level]),
+            'fan' => ['name' => self::fan($unit->design, $performance->speed->name), 'lines' => [
+                self::say('fan.moves', flow: [Display::Flow, $balance->fanFlow]),
+                self::say('fan.level', level: [Display::Level, $performance->level]),
             ]],
-            'box' => ['name' => 'Inside the box', 'lines' => [Sentence::of($unit->design->direction() === Direction::Pull ? '%s below room' : '%s above room', [Display::Pressure, $balance->pressure])]],
+            'box' => ['name' => self::texts()->text('box'), 'lines' => [self::say($unit->design->direction() === Direction::Pull ? 'box.below' : 'box.above', pressure: [Display::Pressure, $balance->pressure])]],
         ];
         foreach ($performance->faces as $face) {
             $labels[$face->id] = ['name' => $filter->grade->name, 'lines' => [
-                Sentence::of('%s through it', [Display::Flow, $face->flow]),
-                Sentence::of('%s at the face', [Display::Velocity, $face->velocity]),
-                Sentence::of('%s of finest caught', [Display::Share, $face->efficiency->e1]),
+                self::say('face.flow', flow: [Display::Flow, $face->flow]),
+                self::say('face.velocity', velocity: [Display::Velocity, $face->velocity]),
+                self::say('face.caught', share: [Display::Share, $face->efficiency->e1]),
             ]];
         }
         $flow = fn (bool $seams): float => array_sum(array_map(fn (LeakFlow $leak): float => $leak->leak->isSeam() === $seams ? $leak->flow : 0.0, $performance->leaks));
         $labels['seam'] = ['name' => $unit->design->joining->name, 'lines' => [
-            Sentence::of('%s bypass at the seams', [Display::Flow, $flow(true)]),
-            Sentence::of('gaps of %s in all', [Display::SmallArea, $unit->assembly->seamLength() * $unit->design->joining->residualGap]),
+            self::say('seam.bypass', flow: [Display::Flow, $flow(true)]),
+            self::say('seam.gaps', area: [Display::SmallArea, $unit->assembly->seamLength() * $unit->design->joining->residualGap]),
         ]];
-        $labels['corners'] = ['name' => 'At the corners', 'lines' => [
-            Sentence::of('%s bypass', [Display::Flow, $flow(false)]),
+        $labels['corners'] = ['name' => self::texts()->text('corners'), 'lines' => [
+            self::say('corners.bypass', flow: [Display::Flow, $flow(false)]),
         ]];
         foreach ($unit->assembly->panels as $panel) {
             $labels[$panel->id] ??= ['name' => $panel->name, 'lines' => [
-                Sentence::of($panel->isRectangle() ? '%s × %s' : 'inside %s × %s', [Display::PartLength, $panel->width], [Display::PartLength, $panel->height]),
+                self::say($panel->isRectangle() ? 'panel.size' : 'panel.inside', width: [Display::PartLength, $panel->width], height: [Display::PartLength, $panel->height]),
                 ...self::holes($panel),
             ]];
         }
@@ -71,13 +72,13 @@ final class PartLabels
             return [];
         }
         $alike = count(array_filter($panel->holes, fn (Hole $hole): bool => $hole->width === $first->width));
-        $size = [[Display::PartLength, $first->width], [Display::PartLength, $first->height]];
+        $key = match (true) {
+            ! $first->isRound => 'panel.opening',
+            $alike > 1 => 'panel.holes',
+            default => 'panel.hole',
+        };
 
-        return [match (true) {
-            ! $first->isRound => Sentence::of('opening %s × %s', ...$size),
-            $alike > 1 => Sentence::of('%s holes %s', $alike, $size[0]),
-            default => Sentence::of('hole %s', $size[0]),
-        }];
+        return [self::say($key, count: $alike, width: [Display::PartLength, $first->width], height: [Display::PartLength, $first->height])];
     }
 
     /**
@@ -89,16 +90,27 @@ final class PartLabels
     {
         [$low, $high] = $part->reach();
 
-        return ['name' => $part->solids === [] ? '' : $part->solids[0]->label(), 'lines' => [Sentence::of(
-            '%s × %s, %s high',
-            [Display::PartLength, $high->x - $low->x], [Display::PartLength, $high->y - $low->y], [Display::PartLength, $high->z - $low->z],
+        return ['name' => $part->solids === [] ? '' : $part->solids[0]->label(), 'lines' => [self::say(
+            'solid.reach',
+            width: [Display::PartLength, $high->x - $low->x], depth: [Display::PartLength, $high->y - $low->y], height: [Display::PartLength, $high->z - $low->z],
         )]];
     }
 
-    private static function fan(Design $design): string
+    private static function fan(Design $design, string $speed): string
     {
         $count = $design->shape->fanCount($design);
 
-        return $count === 1 ? 'Fan' : "{$count} fans";
+        return self::texts()->tell($count === 1 ? 'fan' : 'fans', count: $count, speed: $speed);
+    }
+
+    private static function texts(): Texts
+    {
+        return Texts::of('part-labels');
+    }
+
+    /** @param  array{Display, float}|string|int  ...$gaps */
+    private static function say(string $key, array|string|int ...$gaps): Sentence
+    {
+        return self::texts()->say($key, ...$gaps);
     }
 }

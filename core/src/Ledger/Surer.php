@@ -10,6 +10,7 @@ use Jornel\Core\Airflow\UncertainOutput;
 use Jornel\Core\Quantity\Display;
 use Jornel\Core\Quantity\Provenance;
 use Jornel\Core\Quantity\Sentence;
+use Jornel\Core\Quantity\Texts;
 use Jornel\Core\Room\Target\Judgement;
 
 /** What would make the result of a build surer: the figure whose measuring narrows its range the most. */
@@ -40,18 +41,11 @@ final readonly class Surer
     /** `Measure the fan's flow (Box fan 20 in, plain): the range would narrow from 558–857 cfm to 640–760 cfm.` */
     public function text(): Sentence
     {
-        return Sentence::of(
-            match ($this->figure->quantity) {
-                'fan_flow' => 'Measure the fan’s flow',
-                'fan_pressure' => 'Measure the fan’s shut-off pressure',
-                'filter_drop' => 'Measure the filter’s pressure drop',
-                'ln_penetration' => 'Measure what the filter catches',
-                'seam_gap' => 'Test the seams with a tissue and patch them',
-                'opening' => 'Test the fan’s corners with a tissue',
-                default => 'Measure the clean air of the purifier',
-            }.' (%s): the 90 %% range would narrow from %s–%s to %s–%s.',
-            $this->figure->name,
-            [Display::Flow, $this->before->low], [Display::Flow, $this->before->high], [Display::Flow, $this->after->low], [Display::Flow, $this->after->high],
+        return Texts::of('surer')->say(
+            $this->figure->quantity,
+            part: $this->figure->name,
+            low: [Display::Flow, $this->before->low], high: [Display::Flow, $this->before->high],
+            narrowLow: [Display::Flow, $this->after->low], narrowHigh: [Display::Flow, $this->after->high],
         );
     }
 }

@@ -9,10 +9,10 @@ use Jornel\Core\Airflow\Restriction;
 use Jornel\Core\Part\ShaftPosition;
 use Jornel\Core\Quantity\Display;
 use Jornel\Core\Quantity\Sentence;
+use Jornel\Core\Quantity\Texts;
 use Jornel\Core\Room\Room;
 use Jornel\Core\Shape\Assembly;
 use Jornel\Core\Shape\Design;
-use Jornel\Core\Shape\LeakKind;
 use Jornel\Core\Shape\Measurements;
 
 /** The rules that a build is held against, each said with its figures and what would mend it. */
@@ -46,18 +46,15 @@ final class Verdict
         $name = $unit->goal->name();
         [$asks, $judged] = [$line->asks(), $line->judged()];
         if ($asks <= 0.0) {
-            return Finding::kept('clean air', Sentence::of('%s: the building alone is enough. The units add %s.', $name, [Display::Flow, $judged]));
+            return Finding::kept('clean air', self::say('clean-air.building-is-enough', goal: $name, flow: [Display::Flow, $judged]));
         }
         if (is_infinite($asks)) {
-            return Finding::broken(
-                'clean air',
-                Sentence::of('%s: no number of these units is enough, because the filter does not catch this pollutant.', $name),
-                Sentence::of('Take a finer filter.'),
-            );
+            return Finding::broken('clean air', self::say('clean-air.never', goal: $name), self::say('clean-air.never.mend'));
         }
-        $text = $line->reachesGoal()
-            ? Sentence::of('%s: %s, %s more than it needs (%s).', $name, [Display::Flow, $judged], [Display::Flow, $judged - $asks], [Display::Share, $judged / $asks - 1.0])
-            : Sentence::of('%s: %s, %s less than it needs (%s).', $name, [Display::Flow, $judged], [Display::Flow, $asks - $judged], [Display::Share, 1.0 - $judged / $asks]);
+        $text = self::say(
+            $line->reachesGoal() ? 'clean-air.more' : 'clean-air.less',
+            goal: $name, flow: [Display::Flow, $judged], difference: [Display::Flow, abs($judged - $asks)], share: [Display::Share, abs($judged / $asks - 1.0)],
+        );
 
         return match (true) {
             $unit->likelihood->isEnough && $unit->likelihood->isSure => Finding::kept('clean air', $text),
@@ -71,9 +68,8 @@ final class Verdict
     {
         $sure = $unit->neededSurely();
 
-        return $sure === null ? null : Sentence::of(
-            $sure - $unit->units === 1 ? 'One unit more would make it sure (%s, a chance of %s).' : '%s units would make it sure (a chance of %s).',
-            ...($sure - $unit->units === 1 ? ["{$sure} in all"] : [$sure]), ...[[Display::Chance, $unit->chanceOf($sure)]],
+        return $sure === null ? null : self::say(
+            $sure - $unit->units === 1 ? 'clean-air.sure.one' : 'clean-air.sure.many', units: $sure, chance: [Display::Chance, $unit->chanceOf($sure)],
         );
     }
 
@@ -84,20 +80,16 @@ final class Verdict
         $more = $unit->needed - $unit->units;
 
         return match (true) {
-            $faster !== [] && $more > 0 => Sentence::of('Speed %s would reach it, at %s; or %s units at this speed.', $faster[0]->performance->speed->name, [Display::Level, $faster[0]->level], $unit->needed),
-            $more === 1 => Sentence::of('One unit more would reach it (%s in all).', $unit->needed),
-            default => Sentence::of('It takes %s units at this speed.', max($unit->needed, $unit->units + 1)),
+            $faster !== [] && $more > 0 => self::say('clean-air.faster', speed: $faster[0]->performance->speed->name, level: [Display::Level, $faster[0]->level], units: $unit->needed),
+            $more === 1 => self::say('clean-air.one-more', units: $unit->needed),
+            default => self::say('clean-air.units', units: max($unit->needed, $unit->units + 1)),
         };
     }
 
     /** Air that is blown in must leave again. */
     private static function wayOut(Design $design, Assembly $assembly): ?Finding
     {
-        return ! $assembly->isIntake || $design->option('way-out') !== 'none' ? null : Finding::warning(
-            'way out',
-            Sentence::of('Air blown in must be able to leave on the far side of the room. Without a way out little comes in, and how much is not known.'),
-            Sentence::of('Open a window, a door or a vent there, and choose it with the shape.'),
-        );
+        return ! $assembly->isIntake || $design->option('way-out') !== 'none' ? null : Finding::warning('way out', self::say('way-out'), self::say('way-out.mend'));
     }
 
     private static function shaft(Design $design): ?Finding
@@ -105,11 +97,7 @@ final class Verdict
         $position = $design->shape->shaft($design);
 
         return $design->fan->handling->allows($position) ? null : Finding::warning(
-            'shaft',
-            $position === ShaftPosition::Vertical
-                ? Sentence::of('This fan must not lie flat: its bearings are made for a horizontal shaft.')
-                : Sentence::of('This fan must not stand on edge: its bearings are not made for a horizontal shaft.'),
-            Sentence::of('Take a fan that may run so, or a shape in which it does not have to.'),
+            'shaft', self::say($position === ShaftPosition::Vertical ? 'shaft.vertical' : 'shaft.horizontal'), self::say('shaft.mend'),
         );
     }
 
@@ -120,9 +108,7 @@ final class Verdict
         $away = $unit->design->fan->volts === null ? $unit->room->plan->farthestFromOutlet($unit->units) : null;
 
         return $cable === null || $away === null || $away <= $cable ? null : Finding::warning(
-            'cord',
-            Sentence::of('The nearest outlet is %s away; the cord is %s long.', [Display::RoomLength, $away], [Display::RoomLength, $cable]),
-            Sentence::of('Place it nearer to an outlet. Never run an extension cord under a rug.'),
+            'cord', self::say('cord', away: [Display::RoomLength, $away], cord: [Display::RoomLength, $cable]), self::say('cord.mend'),
         );
     }
 
@@ -133,16 +119,16 @@ final class Verdict
             return null;
         }
         if ($line->keepsQuiet) {
-            return Finding::kept('noise', Sentence::of('Meets the noise limit: %s against %s.', [Display::Level, $line->level], [Display::Level, $room->noiseLimit]));
+            return Finding::kept('noise', self::say('noise.kept', level: [Display::Level, $line->level], limit: [Display::Level, $room->noiseLimit]));
         }
         $quiet = array_values(array_filter($speeds, fn (SpeedLine $other): bool => $other->keepsQuiet));
 
         return Finding::broken(
             'noise',
-            Sentence::of('Louder than the room allows by %s dB: %s against %s.', (int) round($line->level - $room->noiseLimit), [Display::Level, $line->level], [Display::Level, $room->noiseLimit]),
+            self::say('noise', decibels: (int) round($line->level - $room->noiseLimit), level: [Display::Level, $line->level], limit: [Display::Level, $room->noiseLimit]),
             $quiet === []
-                ? Sentence::of('No speed of this fan is quiet enough; take a quieter fan and more units of it.')
-                : Sentence::of('Speed %s meets it, at %s.', $quiet[count($quiet) - 1]->performance->speed->name, [Display::Level, $quiet[count($quiet) - 1]->level]),
+                ? self::say('noise.no-speed')
+                : self::say('noise.speed', speed: $quiet[count($quiet) - 1]->performance->speed->name, level: [Display::Level, $quiet[count($quiet) - 1]->level]),
         );
     }
 
@@ -156,8 +142,8 @@ final class Verdict
 
         return Finding::warning(
             'grade',
-            Sentence::of('%s is below grade %s: most of %s passes through it.', $design->filter->grade->name, $least, $room->pollutant->within),
-            Sentence::of('Take grade %s or better.', $least),
+            self::say('grade', filter: $design->filter->grade->name, grade: $least, pollutant: $room->pollutant->within),
+            self::say('grade.mend', grade: $least),
         );
     }
 
@@ -170,8 +156,8 @@ final class Verdict
 
         return Finding::warning(
             'face velocity',
-            Sentence::of('Air meets the filter at %s, above its rating of %s: dust is driven through.', [Display::Velocity, $face->hardestVelocity], [Display::Velocity, $face->ratedVelocity]),
-            Sentence::of('Run it slower, or give it %s faces.', $line->performance->facesWithinRating()),
+            self::say('face-velocity', velocity: [Display::Velocity, $face->hardestVelocity], rating: [Display::Velocity, $face->ratedVelocity]),
+            self::say('face-velocity.mend', faces: $line->performance->facesWithinRating()),
         );
     }
 
@@ -184,8 +170,8 @@ final class Verdict
 
         return Finding::warning(
             'restriction',
-            Sentence::of('The fan is %s: only %s of its free flow goes through the filters.', $restriction->value, [Display::Share, $line->performance->freeShare()]),
-            Sentence::of('More filter area, deeper or more densely pleated filters, or fewer leaks.'),
+            self::say("restriction.{$restriction->value}", share: [Display::Share, $line->performance->freeShare()]),
+            self::say('restriction.mend'),
         );
     }
 
@@ -199,18 +185,11 @@ final class Verdict
         $leaks = $line->performance->leaks;
         usort($leaks, fn (LeakFlow $one, LeakFlow $other): int => $other->flow <=> $one->flow);
         $worst = $leaks[0];
-        $what = match ($worst->leak->kind) {
-            LeakKind::UncoveredRing => 'Most of it: the ring of the filter that the fan does not cover, %s. Only a collar closes it.',
-            LeakKind::CornerWindows => 'Most of it: windows at the fan’s corners, %s. Tape the front corners or add a shroud.',
-            LeakKind::Recirculation => 'Most of it: back through the fan’s corners, %s. A shroud cut to the blade circle closes them.',
-            LeakKind::Seam => 'Most of it: the seams, %s. A tighter joining closes them.',
-            LeakKind::Other => 'Most of it: other openings, %s. Close them.',
-        };
 
         return Finding::warning(
             'bypass',
-            Sentence::of('%s of the air passes no filter (%s).', [Display::Share, $share], [Display::Flow, $balance->leakFlow]),
-            Sentence::of($what, [Display::Flow, $worst->flow]),
+            self::say('bypass', share: [Display::Share, $share], flow: [Display::Flow, $balance->leakFlow]),
+            self::say("bypass.{$worst->leak->kind->value}", flow: [Display::Flow, $worst->flow]),
         );
     }
 
@@ -220,8 +199,14 @@ final class Verdict
 
         return $measurements->tipsOver() ? Finding::warning(
             'stand',
-            $degrees < 1 ? Sentence::of('Tips over as it stands: its weight hangs out over its foot.') : Sentence::of('Tips over when it leans %s degrees.', $degrees),
-            Sentence::of('Give it a wider foot, or tie it to something that stands.'),
+            $degrees < 1 ? self::say('stand.falls') : self::say('stand', degrees: $degrees),
+            self::say('stand.mend'),
         ) : null;
+    }
+
+    /** @param  array{Display, float}|string|int  ...$gaps */
+    private static function say(string $key, array|string|int ...$gaps): Sentence
+    {
+        return Texts::of('verdict')->say($key, ...$gaps);
     }
 }

@@ -12,7 +12,9 @@ use Jornel\Core\Kit\ShoppingLine;
 use Jornel\Core\Kit\ShoppingList;
 use Jornel\Core\Numeric\Normal;
 use Jornel\Core\Quantity\Display;
+use Jornel\Core\Quantity\Provenance;
 use Jornel\Core\Quantity\Sentence;
+use Jornel\Core\Quantity\Texts;
 use Jornel\Core\Room\RoomAir;
 use Jornel\Core\Room\SuppliedSpace;
 use Jornel\Core\Sound\Sound;
@@ -65,12 +67,12 @@ final readonly class Why
     {
         $pollutant = $this->ledger->room->pollutant;
 
-        return new WhyLine(
-            'Clean air of all', $this->unit->beside === [] ? 'Q = n q, with q = sum over bins of w e' : 'Q = n q + other purifiers, with q = sum over bins of w e',
+        return WhyLine::told(
+            'clean-air',
             $this->sum([Display::Flow, $this->line->performance->clean($pollutant)], array_map(
                 fn (Placement $one): array => [$one->count, [Display::Flow, $pollutant->weigh($one->output->told->clean)]], $this->unit->beside,
             ), [Display::Flow, $this->line->clean]),
-            $this->unit->design->provenance()->value, "{$pollutant->name}: weights of the size bins from {$pollutant->source}",
+            $this->unit->design->provenance()->value, $this->formula(), pollutant: $pollutant->name, reference: $pollutant->source,
         );
     }
 
@@ -81,38 +83,37 @@ final readonly class Why
         $given = $this->line->judgement->given($this->unit->output);
         $parts = $this->line->judgement->deviations($this->unit->output);
         $from = $this->unit->design->provenance()->value;
-        $reach = sprintf('exp(%%s%.4f × %.4f)', Normal::quantile(0.95), $given->deviation);
-        $chance = $this->unit->asks() > 0.0 && ! is_infinite($this->unit->asks()) && $given->deviation > 0.0 && ! $this->ledger->goal->dependsOnSpectrum() ? [new WhyLine(
-            'Chance to reach the goal', 'Phi(ln(median / asked) / sigma), Phi the normal distribution',
-            Sentence::of('Phi(ln(%s / %s) / %s) = %s', [Display::FineFlow, $given->median], [Display::FineFlow, $this->unit->asks()], sprintf('%.4f', $given->deviation), [Display::Share, $this->unit->chance]),
-            $from, 'the logarithm of the clean air is taken as normal',
-        )] : [];
+        $end = fn (string $sign, float $value): Sentence => Sentence::of(
+            '{median} × exp({factor} × {deviation}) = {end}',
+            median: [Display::FineFlow, $given->median], factor: sprintf("{$sign}%.4f", Normal::quantile(0.95)), deviation: sprintf('%.4f', $given->deviation), end: [Display::Flow, $value],
+        );
+        $lines = [WhyLine::told('band.low', $end('-', $band->low), $from), WhyLine::told('band.high', $end('', $band->high), $from)];
+        if ($parts !== []) {
+            $lines[] = WhyLine::told(
+                'deviation',
+                Sentence::plain(sprintf('sqrt(%s) = %.4f', implode(' + ', array_map(fn (float $one): string => sprintf('%.4f²', $one), $parts)), $given->deviation)),
+                $from, parts: implode(', ', array_map(fn (string $figure, float $one): string => sprintf('%s: %.3f', $figure, $one), array_keys($parts), $parts)),
+            );
+        }
+        if ($this->unit->asks() > 0.0 && ! is_infinite($this->unit->asks()) && $given->deviation > 0.0 && ! $this->ledger->goal->dependsOnSpectrum()) {
+            $lines[] = WhyLine::told('chance', Sentence::of(
+                'Phi(ln({median} / {asked}) / {deviation}) = {chance}',
+                median: [Display::FineFlow, $given->median], asked: [Display::FineFlow, $this->unit->asks()], deviation: sprintf('%.4f', $given->deviation), chance: [Display::Share, $this->unit->chance],
+            ), $from);
+        }
 
-        return [
-            new WhyLine('Lower end of the 90 % range', 'median × exp(-1.645 sigma)', Sentence::of('%s × '.sprintf($reach, '-').' = %s', [Display::FineFlow, $given->median], [Display::Flow, $band->low]), $from, '5 % lie below; every figure carried over by itself (Rahman and Xu, 2004, from memory)'),
-            new WhyLine('Upper end of the 90 % range', 'median × exp(1.645 sigma)', Sentence::of('%s × '.sprintf($reach, '').' = %s', [Display::FineFlow, $given->median], [Display::Flow, $band->high]), $from, '5 % lie above'),
-            ...($parts === [] ? [] : [new WhyLine(
-                'Standard deviation sigma', 'root of the sum of squares of what each figure does to the logarithm',
-                Sentence::of('sqrt(%s) = %s', implode(' + ', array_map(fn (float $one): string => sprintf('%.4f²', $one), $parts)), sprintf('%.4f', $given->deviation)),
-                $from, implode(', ', array_map(fn (string $figure, float $one): string => sprintf('%s: %.3f', $figure, $one), array_keys($parts), $parts)).'; from how sure each figure is (assumed)',
-            )]),
-            ...$chance,
-        ];
+        return $lines;
     }
 
     private function airChanges(): WhyLine
     {
         $room = $this->ledger->room;
+        $source = $room->plan->isDrawn ? 'source.drawn' : 'source.read';
 
-        return new WhyLine(
-            'Air changes', 'n = 3600 Q / V',
-            Sentence::of('%s / %s = %s', [Display::FlowPerHour, $this->line->clean + $this->line->output->intake], [Display::Volume, $room->volume()], [Display::AirChanges, $this->line->airChanges]),
-            $this->unit->design->provenance()->value,
-            implode('; ', array_filter([
-                'definition',
-                $room->plan->isDrawn ? 'the room’s volume is that of its drawn floor under its ceilings, less what is built in' : 'the room’s volume is its length × width × height',
-                $this->line->output->bringsAirIn() ? 'outdoor air that is blown in through filters counts' : '',
-            ])),
+        return WhyLine::told(
+            'air-changes',
+            Sentence::of('{flow} / {volume} = {changes}', flow: [Display::FlowPerHour, $this->line->clean + $this->line->output->intake], volume: [Display::Volume, $room->volume()], changes: [Display::AirChanges, $this->line->airChanges]),
+            $this->unit->design->provenance()->value, source: $this->line->output->bringsAirIn() ? "{$source}.intake" : $source,
         );
     }
 
@@ -125,6 +126,7 @@ final readonly class Why
         $settling = $room->deposition();
         $weights = $this->ledger->room->pollutant->weights;
         $hour = fn (float $rate): float => 3600.0 * $rate;
+        $texts = Texts::of('why');
         $air = $room->ventilation();
         $left = RoomAir::of($room, $clean)->left($this->ledger->room->pollutant, $seconds);
         $lines = [];
@@ -133,21 +135,20 @@ final readonly class Why
                 continue;
             }
             $central = $air->recirculatedClean()->in($bin) / $room->volume();
+            $sum = sprintf(
+                '%.4g + %.4g%s + %.4g × %.5g = %.4g', $hour($air->outdoor($room->volume()) / $room->volume()), $settling->in($bin), $central > 0.0 ? sprintf(' + %.4g', $hour($central)) : '',
+                $room->mixing(), $hour($clean->in($bin)) / $room->volume(), $hour($rates->in($bin)),
+            );
             $lines[] = new WhyLine(
-                $bin->rateLabel(), 'K = outdoor air + settling'.($central > 0.0 ? ' + central air' : '').' + m Q / V',
-                Sentence::of('%s', sprintf(
-                    '%.4g + %.4g%s + %.4g × %.5g = %.4g', $hour($air->outdoor($room->volume()) / $room->volume()), $settling->in($bin), $central > 0.0 ? sprintf(' + %.4g', $hour($central)) : '',
-                    $room->mixing(), $hour($clean->in($bin)) / $room->volume(), $hour($rates->in($bin)),
-                )),
-                'assumed', 'settling of the finest: PTEAM, 1996 (from memory); the others, the leakiness and the mixing m assumed',
+                $texts->text("rate.{$bin->value}"), $texts->text($central > 0.0 ? 'rate.formula.central' : 'rate.formula'), Sentence::plain($sum), Provenance::Assumed->value, $texts->text('rate.source'),
             );
         }
 
         return [
             new WhyLine(
-                'Share that is left', $left->letters,
-                is_infinite($seconds) ? Sentence::of('some of it never leaves') : Sentence::of('%s = %s, at %s', $left->filled, sprintf('%.4g', 1.0 - $share), [Display::Minutes, $seconds]),
-                'assumed', 'each size bin by itself; as in CDC (2003), appendix B; the range is the 90 % range of the clean air with the range of how well the room’s air mixes',
+                $texts->text('minutes'), $left->letters,
+                is_infinite($seconds) ? $texts->say('minutes.never') : $texts->say('minutes.filled', share: $left->filled, left: sprintf('%.4g', 1.0 - $share), minutes: [Display::Minutes, $seconds]),
+                Provenance::Assumed->value, $texts->text('minutes.source'),
             ),
             ...$lines,
         ];
@@ -162,35 +163,31 @@ final readonly class Why
             }
         }
 
-        return new WhyLine(
-            'Level of all at 1 m', '10 log10(sum of 10^(L / 10))',
-            Sentence::of('10 × log10(%s) = %s', implode(' + ', $terms), [Display::Level, $this->line->level]),
-            $this->unit->design->fan->provenance->value, 'levels add by energy; of the fan at this speed and pressure',
-        );
+        return WhyLine::told('level', Sentence::of('10 × log10({terms}) = {level}', terms: implode(' + ', $terms), level: [Display::Level, $this->line->level]), $this->unit->design->fan->provenance->value);
     }
 
     /** @return list<WhyLine> */
     private function atSeat(float $level): array
     {
         $plan = $this->ledger->room->plan;
+        $filled = Texts::of('why')->say('seat.filled', distance: [Display::RoomLength, $plan->nearestSeat() ?? 0.0], surface: [Display::Area, $plan->surface()], level: [Display::Level, $level]);
 
-        return [new WhyLine(
-            'Level at the loudest seat', 'Lw + 10 log10(q / (4 pi r²) + 4 / R), added over all that stand there',
-            Sentence::of(
-                'nearest seat %s from the first unit, %s of floor, ceiling and walls: %s',
-                [Display::RoomLength, $plan->nearestSeat() ?? 0.0], [Display::Area, $plan->surface()], [Display::Level, $level],
-            ),
-            'assumed', sprintf('units on the floor (q = %g), %g %% of the sound absorbed by the surfaces (assumed)', Sound::ON_FLOOR, 100.0 * Sound::ABSORPTION),
-        ), $this->level()];
+        return [WhyLine::told('seat', $filled, Provenance::Assumed->value, q: sprintf('%g', Sound::ON_FLOOR), absorbed: sprintf('%g', 100.0 * Sound::ABSORPTION)), $this->level()];
     }
 
     private function watts(): WhyLine
     {
-        return new WhyLine(
-            'Power of all', $this->unit->beside === [] ? 'n P' : 'n P + other purifiers',
+        return WhyLine::told(
+            'power',
             $this->sum([Display::Power, $this->line->performance->watts], array_map(fn (Placement $one): array => [$one->count, [Display::Power, $one->watts]], $this->unit->beside), [Display::Power, $this->line->watts]),
-            '', 'of the fans at this speed and pressure',
+            formula: $this->formula(),
         );
+    }
+
+    /** Ending of the formula's key, with other purifiers beside the build's units or without. */
+    private function formula(): string
+    {
+        return $this->unit->beside === [] ? 'formula' : 'formula.beside';
     }
 
     /**
@@ -202,42 +199,46 @@ final readonly class Why
      */
     private function sum(array $one, array $beside, array $all): Sentence
     {
-        $figures = [$this->unit->units, $one];
-        foreach ($beside as [$count, $each]) {
-            array_push($figures, $count, $each);
+        $terms = $gaps = [];
+        foreach ([[$this->unit->units, $one], ...$beside] as $number => [$count, $each]) {
+            $terms[] = "{count{$number}} × {each{$number}}";
+            $gaps["count{$number}"] = $count;
+            $gaps["each{$number}"] = $each;
         }
 
-        return Sentence::of(implode(' + ', array_fill(0, 1 + count($beside), '%s × %s')).' = %s', ...[...$figures, $all]);
+        return Sentence::of(implode(' + ', $terms).' = {all}', ...$gaps, all: $all);
     }
 
     /** @return list<WhyLine> */
     private function bought(): array
     {
-        $lines = array_map(fn (ShoppingLine $line): WhyLine => new WhyLine(
-            $line->name, 'the cheapest whole packs',
-            Sentence::of('%s', implode(', ', array_filter([
-                "{$line->needed} needed",
-                $line->fromStock === 0 ? '' : "{$line->fromStock} from stock",
-                $line->packs->packs === [] ? 'nothing to buy' : implode(' + ', array_map(fn (array $pack): string => "{$pack['times']} × {$pack['pack']->price}", $line->packs->packs))." = {$line->packs->price}",
-            ]))),
-            '', $line->note === '' ? 'prices on the part' : $line->note,
-        ), $this->shopping->lines);
+        $lines = array_map(function (ShoppingLine $line): WhyLine {
+            $packs = implode(' + ', array_map(fn (array $pack): string => "{$pack['times']} × {$pack['pack']->price}", $line->packs->packs));
+            $key = ($line->packs->packs === [] ? 'bought.nothing' : 'bought.buy').($line->fromStock === 0 ? '' : '.stock');
 
-        return [new WhyLine('First cost', 'sum of all lines', Sentence::of('%s', implode(' + ', array_map(fn (ShoppingLine $line): string => (string) $line->packs->price, $this->shopping->lines))." = {$this->own->first}"), '', 'of the units of this build'), ...$lines];
+            return new WhyLine(
+                $line->name, Texts::of('why')->text('bought.formula'),
+                Texts::of('why')->say($key, needed: $line->needed, stock: $line->fromStock, sum: "{$packs} = {$line->packs->price}"),
+                '', $line->note === '' ? Texts::of('why')->text('bought.source') : $line->note,
+            );
+        }, $this->shopping->lines);
+        $prices = implode(' + ', array_map(fn (ShoppingLine $line): string => (string) $line->packs->price, $this->shopping->lines));
+
+        return [WhyLine::told('first', Sentence::plain("{$prices} = {$this->own->first}")), ...$lines];
     }
 
     /** @return non-empty-list<WhyLine> */
     private function total(): array
     {
         $economy = $this->own->economy;
-        $lines = [new WhyLine(
-            'Cost over the years', 'first + changes × filters + energy × tariff',
-            Sentence::of('%s', sprintf('%s + %d × %s + %.2f × %s = %s', $this->own->first, $economy->changes, $this->own->change, $this->own->energy, $economy->tariff, $this->own->total)),
-            '', sprintf('energy in kWh; %g years at %g hours a day, as the settings say', $economy->years, $economy->hoursPerDay),
+        $lines = [WhyLine::told(
+            'total',
+            Sentence::plain(sprintf('%s + %d × %s + %.2f × %s = %s', $this->own->first, $economy->changes, $this->own->change, $this->own->energy, $economy->tariff, $this->own->total)),
+            years: sprintf('%g', $economy->years), hours: sprintf('%g', $economy->hoursPerDay),
         )];
         if ($this->unit->beside !== []) {
             $others = array_map(fn (Placement $one): string => (string) $one->cost->total, $this->unit->beside);
-            array_unshift($lines, new WhyLine('Cost of all over the years', 'units of this build + other purifiers', Sentence::of('%s', implode(' + ', [(string) $this->own->total, ...$others])." = {$this->cost->total}"), '', 'filters of bought purifiers last as long as stated'));
+            array_unshift($lines, WhyLine::told('total.all', Sentence::plain(implode(' + ', [(string) $this->own->total, ...$others])." = {$this->cost->total}")));
         }
 
         return $lines;
@@ -245,12 +246,12 @@ final readonly class Why
 
     private function asks(): WhyLine
     {
-        [$goal, $asks] = [$this->ledger->goal, $this->ledger->asks];
+        [$goal, $asks, $texts] = [$this->ledger->goal, $this->ledger->asks, Texts::of('why')];
         if (is_infinite($asks)) {
-            return new WhyLine('Needed clean air', $goal->name(), Sentence::of('no amount of clean air is enough'), '', $goal->source());
+            return new WhyLine($texts->text('needed.never'), $goal->name(), $texts->say('needed.never.filled'), '', $goal->source());
         }
         $sum = $goal->sum($this->ledger->room, $asks, $this->line->output->spectrum());
 
-        return new WhyLine('Needed clean air: '.$goal->name(), $sum->letters, $sum->filled, '', $goal->source());
+        return new WhyLine($texts->tell('needed', goal: $goal->name()), $sum->letters, $sum->filled, '', $goal->source());
     }
 }

@@ -6,6 +6,7 @@ namespace Jornel\Core\Part;
 
 use Jornel\Core\Quantity\Display;
 use Jornel\Core\Quantity\Sentence;
+use Jornel\Core\Quantity\Texts;
 
 /** What else is known of a fan than its figures: how it is switched, held and stood up, and what is stated about it. */
 final class FanFacts
@@ -14,39 +15,24 @@ final class FanFacts
     public static function of(Fan $fan): array
     {
         $handling = $fan->handling;
-        $told = fn (string $key): string => is_string($fan->data[$key] ?? null) ? $fan->data[$key] : '';
-        $facts = [
-            'Motor' => ($fan->motor->isEnclosed ? 'enclosed' : 'open').($fan->motor->holdsFlow ? ', speeds up to hold its flow' : ''),
-            'Speed is set' => match ($handling->knob) {
-                Knob::Front => 'in front',
-                Knob::Top => 'on top',
-                Knob::Back => 'on its intake side: inside a box that it pulls through',
-                Knob::Lead => 'on its lead',
-                Knob::None => 'not on the fan',
-            }.($handling->hasRemote ? ', or from afar' : ''),
-            'Shaft may be' => implode(', ', array_map(fn (ShaftPosition $one): string => $one->value, array_values(array_filter(ShaftPosition::cases(), $handling->allows(...))))),
-            'Rotor' => match ($handling->rotor) {
-                Rotor::PressFit => 'pressed on: check that it is not loose',
-                Rotor::SetScrew => 'held by a set screw: check that it is tight',
-                Rotor::ThreadedNut => 'held by a nut',
-                Rotor::FactoryFitted => 'fitted by its maker',
-            },
-            'Plastic' => match ($handling->fireRating) {
-                FireRating::Metal => 'none that matters, metal',
-                FireRating::V0 => 'fire rating V-0 stated',
-                FireRating::V2 => 'fire rating V-2 stated',
-                FireRating::NoneStated => 'no fire rating stated',
-            },
-            'Listing mark' => $handling->isListed ? 'usual on this kind' : 'look for one',
-            'Guard' => $told('guard'),
-            'Stands on' => $told('stand'),
-            'Sounds' => $told('tone'),
+        $texts = Texts::of('parts');
+        $said = [
+            'motor' => $texts->text('motor.'.($fan->motor->isEnclosed ? 'enclosed' : 'open').($fan->motor->holdsFlow ? '.holds-flow' : '')),
+            'knob' => $texts->text("knob.{$handling->knob->value}".($handling->hasRemote ? '.remote' : '')),
+            'shaft' => implode(', ', array_map(fn (ShaftPosition $one): string => $texts->text("shaft.{$one->value}"), array_values(array_filter(ShaftPosition::cases(), $handling->allows(...))))),
+            'rotor' => $texts->text("rotor.{$handling->rotor->value}"),
+            'plastic' => $texts->text("plastic.{$handling->fireRating->value}"),
+            'listing' => $texts->text($handling->isListed ? 'listing.usual' : 'listing.look'),
+            // Told in the fan's own words.
+            ...array_map(fn (mixed $told): string => is_string($told) ? $told : '', array_intersect_key($fan->data, array_flip(['guard', 'stand', 'tone']))),
         ];
-        $said = [];
-        foreach (array_filter($facts, fn (string $fact): bool => $fact !== '') as $what => $how) {
-            $said[] = [$what, Sentence::of('%s', $how)];
+        $facts = [];
+        foreach ($said as $what => $how) {
+            if ($how !== '') {
+                $facts[] = [$texts->text($what), Sentence::plain($how)];
+            }
         }
 
-        return $handling->cable === null ? $said : [...$said, ['Cord', Sentence::of('%s long', [Display::RoomLength, $handling->cable])]];
+        return $handling->cable === null ? $facts : [...$facts, [$texts->text('cord'), $texts->say('cord.length', length: [Display::RoomLength, $handling->cable])]];
     }
 }

@@ -6,6 +6,7 @@ namespace Jornel\Core\Part;
 
 use Jornel\Core\Quantity\Display;
 use Jornel\Core\Quantity\Sentence;
+use Jornel\Core\Quantity\Texts;
 
 /** What is told of a part beside its name where one is chosen. */
 final class PartFacts
@@ -16,24 +17,29 @@ final class PartFacts
         $top = $fan->speeds[count($fan->speeds) - 1];
 
         return [
-            Sentence::of('%s free', [Display::Flow, $top->curve->freeFlow()]),
-            Sentence::of('%s at 1 m', [Display::Level, $top->level]),
-            Sentence::of('%s', [Display::Power, $top->watts]),
+            self::texts()->say('fan.free', flow: [Display::Flow, $top->curve->freeFlow()]),
+            self::texts()->say('fan.level', level: [Display::Level, $top->level]),
+            self::texts()->say('fan.power', power: [Display::Power, $top->watts]),
         ];
     }
 
     /** @return list<Sentence> */
     public static function ofFilter(Filter $filter): array
     {
-        return [Sentence::of('actual size %s × %s × %s', [Display::PartLength, $filter->width], [Display::PartLength, $filter->height], [Display::PartLength, $filter->depth])];
+        return [self::texts()->say('filter.size', width: [Display::PartLength, $filter->width], height: [Display::PartLength, $filter->height], depth: [Display::PartLength, $filter->depth])];
     }
 
     /** @return list<Sentence> */
     public static function ofJoining(Joining $joining): array
     {
         return [
-            Sentence::of('gap about %s', [Display::Gap, $joining->residualGap]),
-            Sentence::of('%s', $joining->change),
+            self::texts()->say('joining.gap', gap: [Display::Gap, $joining->residualGap]),
+            Sentence::plain($joining->change),
         ];
+    }
+
+    private static function texts(): Texts
+    {
+        return Texts::of('parts');
     }
 }

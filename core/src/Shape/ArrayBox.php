@@ -219,11 +219,11 @@ final readonly class ArrayBox implements Shape
         FanFamilies::mustBe($design->fan, FanFamilies::SMALL, $this);
         $most = $this->mostOnTop($design);
         if ($this->onTop($design) > $most) {
-            throw DoesNotFit::tooMany('fans-top', $most, 'more do not go on the top panel, with 3 mm of panel between two holes and 10 mm at its edges.');
+            throw DoesNotFit::tooMany('fans-top', $most, 'on-top');
         }
         $most = $this->mostOnEnd($design);
         if ($design->number('fans-ends') > $most) {
-            throw DoesNotFit::tooMany('fans-ends', $most, 'more do not go on an end, with 3 mm of panel between two holes and 10 mm at its edges.');
+            throw DoesNotFit::tooMany('fans-ends', $most, 'on-end');
         }
         if ($this->fanCount($design) === 0) {
             throw DoesNotFit::noFan('fans-top');

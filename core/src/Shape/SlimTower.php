@@ -305,7 +305,7 @@ final readonly class SlimTower implements Shape
             throw DoesNotFit::panelTooNarrow($design->fan, $w + 2.0 * $design->stackDepth());
         }
         if ($this->fanCount($design) > $this->most($design)) {
-            throw DoesNotFit::tooMany('fans', $this->most($design), 'more do not go one above the other, with 3 mm of panel between two holes and 10 mm at its edges.');
+            throw DoesNotFit::tooMany('fans', $this->most($design), 'above');
         }
     }
 }

@@ -63,7 +63,7 @@ final class UnitOfMeasureTest extends TestCase
 
     public function test_a_sentence_is_told_in_either_measure(): void
     {
-        $sentence = Sentence::of('%s short, %s units', [Display::Flow, 0.4719474], 3);
+        $sentence = Sentence::of('{flow} short, {units} units', flow: [Display::Flow, 0.4719474], units: 3);
 
         self::assertSame('1,000 cfm short, 3 units', $sentence->text(System::Imperial));
         self::assertSame('1,699 m³/h short, 3 units', $sentence->text(System::Metric));

@@ -52,8 +52,8 @@ final readonly class AirChanges implements Target
         $number = sprintf('%g', $this->perHour);
 
         return new Sum('Q = n V, n in an hour', Sentence::either(
-            Sentence::of('%s × %s = %s', $number, [Display::Volume, $room->volume()], [Display::Flow, $asks]),
-            Sentence::of('%s × %s / 60 = %s', $number, [Display::Volume, $room->volume()], [Display::Flow, $asks]),
+            Sentence::of('{number} × {volume} = {flow}', number: $number, volume: [Display::Volume, $room->volume()], flow: [Display::Flow, $asks]),
+            Sentence::of('{number} × {volume} / 60 = {flow}', number: $number, volume: [Display::Volume, $room->volume()], flow: [Display::Flow, $asks]),
         ));
     }
 

@@ -42,7 +42,7 @@ final readonly class ClearInTime implements Target
     {
         $left = RoomAir::of($room, NeededOutput::ofSpectrum($room->pollutant(), $spectrum ?? PerBin::same(1.0), $asks))->left($room->pollutant(), $this->time);
 
-        return new Sum("share left = {$left->letters}", Sentence::of('%s = %s, at %s', $left->filled, sprintf('%.4g', 1.0 - $this->share), [Display::Flow, $asks]));
+        return new Sum("share left = {$left->letters}", Sentence::of('{share} = {left}, at {flow}', share: $left->filled, left: sprintf('%.4g', 1.0 - $this->share), flow: [Display::Flow, $asks]));
     }
 
     /** What a window intake brings counts as the output that would clear as much in the time. */

@@ -41,7 +41,7 @@ final readonly class Concentration implements Target
         $held = RoomAir::of($room, $clean)->held($room->pollutant(), $room->outdoor() ?? 0.0, $room->source());
         $level = NeededOutput::steady($room, $clean, $room->outdoor() ?? 0.0);
 
-        return new Sum("level = {$held->letters}", Sentence::of('%s = %s, at %s', $held->filled, [Display::Concentration, $level], [Display::Flow, $asks]));
+        return new Sum("level = {$held->letters}", Sentence::of('{sum} = {level}, at {flow}', sum: $held->filled, level: [Display::Concentration, $level], flow: [Display::Flow, $asks]));
     }
 
     /** What a window intake brings counts as the output that would hold the same concentration. */

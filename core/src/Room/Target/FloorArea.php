@@ -52,8 +52,8 @@ final readonly class FloorArea implements Target
         $scale = $this->scale($room) ?? 1.0;
         $each = UnitOfMeasure::CubicFootPerMinute->toSi($this->cfmPerSquareFoot) / UnitOfMeasure::SquareFoot->toSi(1.0);
         $sum = fn (string $each): Sentence => $this->ceiling === FloorAreaCeiling::Scales
-            ? Sentence::of('%s × %s × %s = %s', [Display::Area, $area], $each, sprintf('%.4g', $scale), [Display::Flow, $asks])
-            : Sentence::of('%s × %s = %s', [Display::Area, $area], $each, [Display::Flow, $asks]);
+            ? Sentence::of('{area} × {each} × {scale} = {flow}', area: [Display::Area, $area], each: $each, scale: sprintf('%.4g', $scale), flow: [Display::Flow, $asks])
+            : Sentence::of('{area} × {each} = {flow}', area: [Display::Area, $area], each: $each, flow: [Display::Flow, $asks]);
 
         return new Sum(
             $this->ceiling === FloorAreaCeiling::Scales ? 'floor × clean air for each part of it × ceiling over that of the rule' : 'floor × clean air for each part of it',

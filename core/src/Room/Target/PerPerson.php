@@ -41,7 +41,7 @@ final readonly class PerPerson implements Target
     public function sum(Space $room, float $asks, ?PerBin $spectrum = null): Sum
     {
         return new Sum('people × clean air for each', Sentence::of(
-            '%s × %s = %s', $room->people() ?? 0, [Display::FineFlow, $room->occupancy()->cleanAirPerPerson ?? 0.0], [Display::Flow, $asks],
+            '{people} × {each} = {flow}', people: $room->people() ?? 0, each: [Display::FineFlow, $room->occupancy()->cleanAirPerPerson ?? 0.0], flow: [Display::Flow, $asks],
         ));
     }
 

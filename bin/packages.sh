@@ -10,11 +10,12 @@ missing_system_packages() {
         grep -qix "$extension" <<<"$modules" || echo "php$version-${package[$extension]}"
     done
     command -v mariadbd >/dev/null || [ -x /usr/sbin/mariadbd ] || echo mariadb-server
+    command -v nginx >/dev/null || [ -x /usr/sbin/nginx ] || echo nginx-light
+    [ -x "/usr/sbin/php-fpm$version" ] || echo "php$version-fpm"
     command -v unzip >/dev/null || echo unzip
+    command -v openssl >/dev/null || echo openssl
     if [ "$1" = test ]; then
         command -v chromium >/dev/null || echo chromium
-        command -v nginx >/dev/null || [ -x /usr/sbin/nginx ] || echo nginx-light
-        [ -x "/usr/sbin/php-fpm$version" ] || echo "php$version-fpm"
         command -v curl >/dev/null || echo curl
         command -v pdftotext >/dev/null || echo poppler-utils
         /usr/bin/python3 -c 'import scipy' 2>/dev/null || echo python3-scipy
@@ -33,6 +34,11 @@ need_system_packages() {
     quietly "${sudo[@]}" apt-get update
     # shellcheck disable=SC2086
     quietly "${sudo[@]}" env DEBIAN_FRONTEND=noninteractive apt-get install -y --no-install-recommends $missing
+    # Jornel starts servers of its own; those that Debian starts for the whole machine are not asked for.
+    local service
+    for service in mariadb-server:mariadb nginx-light:nginx "php$(php -r 'echo PHP_MAJOR_VERSION.".".PHP_MINOR_VERSION;')-fpm"; do
+        if [ -d /run/systemd/system ] && grep -qxF "${service%%:*}" <<<"$missing"; then "${sudo[@]}" systemctl disable --now "${service##*:}" >/dev/null 2>&1 || true; fi
+    done
 }
 
 need_php_packages() {

@@ -4,14 +4,12 @@
 set -euo pipefail
 cd "$(dirname "$0")/.."
 root=$PWD
-for piece in say packages server build; do
-    # shellcheck source=/dev/null
-    source "bin/$piece.sh"
-done
+# shellcheck source=/dev/null
+source "$root/bin/all.sh"
 use_instance test
 port=$(sed 's/.*://' "$run/web.address")
-if [ "${1:-}" = killed ]; then kill -KILL "$(cat "$run/web.pid")" "$(cat "$run/database.pid")"; fi
-halt web
+if [ "${1:-}" = killed ]; then kill -KILL "$(cat "$run/web.pid")" "$(cat "$run/web-php.pid")" "$(cat "$run/database.pid")"; fi
+halt_web
 halt database
 start_database
 start_web 127.0.0.1 "$port"

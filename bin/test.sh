@@ -58,7 +58,7 @@ prepare_tests() {
 # Timings of the screens, in a browser of their own while nothing else runs.
 bench_screens() {
     prepare_tests
-    trap 'halt web; halt database' EXIT
+    trap 'halt_web; halt database' EXIT
     start_database
     quietly php artisan migrate:fresh --force --seed
     start_web 127.0.0.1 "$(free_port)"
@@ -69,7 +69,7 @@ bench_screens() {
 CHECKS=13
 
 check_in_browser() {
-    trap 'halt web; halt away; halt database' EXIT
+    trap 'halt_web; halt_web away; halt database' EXIT
     start_database
     quietly php artisan migrate:fresh --force --seed
     start_web 127.0.0.1 "$(free_port)"

@@ -4,10 +4,8 @@
 set -uo pipefail
 cd "$(dirname "$0")/.."
 root=$PWD
-for piece in say server; do
-    # shellcheck source=/dev/null
-    source "bin/$piece.sh"
-done
+# shellcheck source=/dev/null
+source "$root/bin/all.sh"
 use_instance "$1"
 
 # How long something that keeps ending is left alone, s.
@@ -36,7 +34,7 @@ start_again() {
 }
 
 while sleep 1; do
-    for name in database web queue scheduler; do
+    for name in database web-php web queue scheduler; do
         if [ -f "$run/$name.command" ] && ! runs "$name" && [ -f "$run/$name.command" ]; then start_again "$name"; fi
     done
     shorten

@@ -52,24 +52,28 @@ claim 'nothing under var is for others to read' '[ -z "$(find var/app/run var/ap
 # What was killed is back within seconds, at the same address, and its records with it.
 answers() { curl -s -m 5 "$address/api/v1/session" -H 'Accept: application/json' -o /dev/null -w '%{http_code}' 2>/dev/null || true; }
 eventually() { local i; for i in $(seq 1 100); do if eval "$1"; then return 0; fi; sleep 0.2; done; return 1; }
-for name in database web queue scheduler; do
+for name in database web web-php queue scheduler; do
     killed=$(cat "var/app/run/$name.pid")
     kill -9 "$killed"
     claim "$name is started again after it was killed" "eventually '[ \"\$(cat var/app/run/$name.pid)\" != $killed ] && kill -0 \"\$(cat var/app/run/$name.pid)\" 2>/dev/null'"
 done
 claim 'the address is the same and answers' 'eventually "[ \"\$(answers)\" = 401 ]"'
-kill -9 "$(cat var/app/run/watch.pid)" "$(cat var/app/run/web.pid)"
-claim 'the workers of a killed web server are left behind' '[ "$(grep -lszxF "JORNEL_PART=$(pwd -P) app/web" /proc/[0-9]*/environ | wc -l)" -ge 1 ]'
+web=$(cat var/app/run/web.pid)
+php=$(cat var/app/run/web-php.pid)
+kill -9 "$(cat var/app/run/watch.pid)" "$web" "$php"
+left() { ps -eo sid= | grep -cE "^ *($web|$php)$"; }
+claim 'the workers of a killed web server are left behind' '[ "$(left)" -ge 2 ]'
 ./jornel up >killed.log 2>&1 || { cat killed.log; exit 1; }
 database=$(cat var/app/run/database.pid)
-claim 'up ends them and keeps the address' 'grep -qF "$address" killed.log && eventually "[ \"\$(answers)\" = 401 ]"'
+claim 'up ends them and keeps the address' 'grep -qF "$address" killed.log && eventually "[ \"\$(answers)\" = 401 ] && [ \"\$(left)\" = 0 ]"'
 
 sleep 300 &
 bystander=$!
 ./jornel stop >/dev/null
 claim 'stopped it answers no more' '! curl -s -m 2 "$address/" >/dev/null'
-claim 'stopped its database is gone' '! kill -0 "$database" 2>/dev/null'
+claim 'stopped its database is gone' 'eventually "! kill -0 $database 2>/dev/null"'
 echo "$bystander" >var/app/run/web.pid
+echo 'another boot 1' >var/app/run/web.birth
 ./jornel stop >/dev/null
 claim 'a process of someone else under an old number is left alone' 'kill -0 "$bystander"'
 ./jornel doctor >doctor.log
@@ -77,6 +81,22 @@ claim 'doctor says what does not run' 'grep -q "web: does not run" doctor.log'
 
 ./jornel up >third.log 2>&1 || { cat third.log; exit 1; }
 claim 'after a stop everything is still there' '[ "$(count versions)" -gt 4 ]'
+# On the network, with an authority of its own; loopback stands for it here.
+JORNEL_LAN_ADDRESS=127.0.0.1 ./jornel up --lan >lan.log 2>&1 || { cat lan.log; exit 1; }
+secure=$(sed -n 's/^On this network: *//p' lan.log)
+authority=$(grep -o 'http://[^ ]*/jornel.crt' lan.log)
+claim 'the network is told an address, a square to photograph and a certificate' '[ -n "$secure" ] && [ -n "$authority" ] && [ "$(grep -c "[█▀▄]" lan.log)" -ge 10 ]'
+claim 'a phone that fetched the certificate trusts the address' 'curl -s "$authority" -o ca.crt && curl -s --cacert ca.crt "$secure/" | grep -q "id=\"jornel\""'
+claim 'one that did not does not' '! curl -s "$secure/" >/dev/null'
+claim 'cookies are for TLS alone there' '[ "$(curl -s --cacert ca.crt -D - -o /dev/null "$secure/sanctum/csrf-cookie" | grep -i "^set-cookie" | grep -vci "; secure")" = 0 ]'
+claim 'the authority may not sign for the world' '
+    openssl req -new -newkey rsa:2048 -nodes -keyout other.key -out other.csr -subj /CN=example.org 2>/dev/null
+    openssl x509 -req -in other.csr -CA ca.crt -CAkey var/app/tls/ca.key -CAcreateserial -extfile <(echo subjectAltName=DNS:example.org) -out other.crt 2>/dev/null
+    ! openssl verify -CAfile ca.crt other.crt >/dev/null 2>&1'
+claim 'started again it is still on the network, with the same certificate' 'JORNEL_LAN_ADDRESS=127.0.0.1 ./jornel up >/dev/null 2>&1 && curl -s --cacert ca.crt "$secure/" >/dev/null'
+claim 'an address of the whole world is refused' '! JORNEL_LAN_ADDRESS=203.0.113.5 ./jornel up --lan >lan.log 2>&1 && grep -q "private network" lan.log'
+./jornel up --no-lan >/dev/null 2>&1
+claim 'and it can be ended' '! curl -s -m 2 --cacert ca.crt "$secure/" >/dev/null && [ "$(answers)" = 401 ]'
 # Without the demo, in a copy that begins anew.
 ./jornel stop >/dev/null
 rm -rf var/app .env

@@ -6,7 +6,7 @@ use Closure;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
 
-/** What a browser may do with any answer. Files that a web server gives out by itself get the same from it (`deploy/`, `bin/router.php`). */
+/** What a browser may do with any answer. Files that a web server gives out by itself get the same from it (`deploy/headers.conf`). */
 final class SecurityHeaders
 {
     /** Styles stand in the page because the control set writes them there; scripts never do. */

@@ -86,6 +86,8 @@ Route::middleware(['auth:web', AcknowledgeWrite::class])->group(function (): voi
     Route::delete('programmes/{programme}/parts/{kind}/{code}', [PartController::class, 'destroy'])->where(['code' => '[A-Za-z0-9.-]{1,80}'])->whereIn('kind', PartKind::cases())->can('build', 'programme');
 
     Route::get('programmes/{programme}/stock', [StockController::class, 'show'])->can('view', 'programme');
+    Route::get('programmes/{programme}/stock/movements', [StockController::class, 'movements'])->can('view', 'programme');
+    Route::get('programmes/{programme}/stock/builds', [StockController::class, 'builds'])->can('view', 'programme');
     Route::post('programmes/{programme}/stock', [StockController::class, 'store'])->can('build', 'programme');
 
     Route::patch('sites/{site}', [SiteController::class, 'update'])->can('build', 'site');

@@ -17,26 +17,23 @@ use Jornel\Core\Kit\StockLine;
 use Jornel\Core\Kit\StockMove;
 use Jornel\Core\Part\PartKind;
 
-/** What a programme has on its shelf, from all that moved. */
+/**
+ * What a programme has on its shelf. It follows from all that moved, and is kept in the same transaction: how many of each part
+ * are there and reserved (`stock_levels`), and how many of those for which build, or gone into it (`stock_holdings`).
+ */
 final readonly class Shelf
 {
-    /** @return array<string, StockLine> by kind and code */
-    public function lines(Programme $programme): array
+    /** @return array<string, StockLine> by kind and code, as seen by one build */
+    public function lines(Programme $programme, ?Build $build = null): array
     {
-        $lines = [];
-        foreach ($programme->movements as $movement) {
-            $part = $movement->kind->key($movement->code);
-            $lines[$part] = ($lines[$part] ?? StockLine::empty())->after($movement->move, $movement->pieces, $movement->build_id);
-        }
-
-        return $lines;
+        return $this->seenBy($programme->id, $build?->id);
     }
 
     /** Pieces that a build may count on: those that are free, and those reserved for it. */
     public function stock(Programme $programme, ?Build $build): Stock
     {
         $pieces = [];
-        foreach ($this->lines($programme) as $part => $line) {
+        foreach ($this->lines($programme, $build) as $part => $line) {
             $pieces[PartKind::ofKey($part)[1]] = $line->freeFor($build?->id);
         }
 
@@ -45,17 +42,12 @@ final readonly class Shelf
 
     /**
      * Keeps a movement if there are as many pieces as it moves; two people at once wait for each other.
+     *
+     * @throws InvalidStock when there are not so many
      */
     public function move(Programme $programme, Person $person, PartKind $kind, string $code, StockMove $move, int $pieces, ?Build $build, string $note): StockMovement
     {
-        return $this->alone($programme, function () use ($programme, $person, $kind, $code, $move, $pieces, $build, $note): StockMovement {
-            $line = $this->lines($programme)[$kind->key($code)] ?? StockLine::empty();
-            $line->after($move, $pieces, $build?->id);
-
-            return $programme->movements()->create([
-                'kind' => $kind, 'code' => $code, 'move' => $move, 'pieces' => $pieces, 'build_id' => $build?->id, 'note' => $note, 'person_id' => $person->id,
-            ]);
-        });
+        return $this->alone($programme, fn (): StockMovement => $this->keep($programme, $person, $kind, $code, $move, $pieces, $build?->id, $note));
     }
 
     /**
@@ -70,19 +62,50 @@ final readonly class Shelf
         $programme = $version->build->room->site->programme;
 
         return $this->alone($programme, function () use ($programme, $version, $kit, $person, $move): array {
-            $moved = array_filter(KitPart::list($kit, $this->lines($programme), $version->build_id), fn (KitPart $part): bool => $part->moved($move) > 0);
+            $moved = array_filter(KitPart::list($kit, $this->lines($programme, $version->build), $version->build_id), fn (KitPart $part): bool => $part->moved($move) > 0);
             if ($moved === []) {
                 throw InvalidStock::nothingToMove($move);
             }
             foreach ($moved as $part) {
-                $programme->movements()->create([
-                    'kind' => $part->kind, 'code' => $part->part, 'move' => $move, 'pieces' => $part->moved($move),
-                    'build_id' => $version->build_id, 'note' => "kit of version {$version->number}", 'person_id' => $person->id,
-                ]);
+                $this->keep($programme, $person, $part->kind, $part->part, $move, $part->moved($move), $version->build_id, "kit of version {$version->number}");
             }
 
-            return KitPart::list($kit, $this->lines($programme->unsetRelation('movements')), $version->build_id);
+            return KitPart::list($kit, $this->lines($programme, $version->build), $version->build_id);
         });
+    }
+
+    /** The movement, and what is there after it. */
+    private function keep(Programme $programme, Person $person, PartKind $kind, string $code, StockMove $move, int $pieces, ?int $build, string $note): StockMovement
+    {
+        $line = ($this->seenBy($programme->id, $build, $kind, $code)[$kind->key($code)] ?? StockLine::empty())->after($move, $pieces, $build);
+        $part = ['programme_id' => $programme->id, 'kind' => $kind->value, 'code' => $code];
+        DB::table('stock_levels')->upsert($part + ['on_hand' => $line->onHand, 'reserved' => $line->reserved()], array_keys($part), ['on_hand', 'reserved']);
+        if ($move !== StockMove::Bought) {
+            $holding = ['reserved' => $line->reserved[$build ?? 0] ?? 0, 'used' => $line->used[$build ?? 0] ?? 0];
+            DB::table('stock_holdings')->upsert($part + ['build_id' => $build ?? 0] + $holding, [...array_keys($part), 'build_id'], ['reserved', 'used']);
+        }
+
+        return $programme->movements()->create([
+            'kind' => $kind, 'code' => $code, 'move' => $move, 'pieces' => $pieces, 'build_id' => $build, 'note' => $note, 'person_id' => $person->id,
+        ]);
+    }
+
+    /** @return array<string, StockLine> by kind and code; of one part where it is named */
+    private function seenBy(int $programme, ?int $build, ?PartKind $kind = null, ?string $code = null): array
+    {
+        $levels = DB::table('stock_levels as level')->leftJoin('stock_holdings as holding', fn ($join) => $join
+            ->on('holding.programme_id', 'level.programme_id')->on('holding.kind', 'level.kind')->on('holding.code', 'level.code')
+            ->where('holding.build_id', $build ?? 0));
+        $levels->where('level.programme_id', $programme);
+        if ($kind !== null) {
+            $levels->where('level.kind', $kind->value)->where('level.code', $code);
+        }
+        $lines = [];
+        foreach ($levels->get(['level.kind', 'level.code', 'level.on_hand', 'level.reserved', 'holding.reserved as reserved_for', 'holding.used as used_in']) as $row) {
+            $lines[PartKind::from($row->kind)->key($row->code)] = StockLine::kept($row->on_hand, $row->reserved, $build, $row->reserved_for ?? 0, $row->used_in ?? 0);
+        }
+
+        return $lines;
     }
 
     /**
@@ -95,7 +118,6 @@ final readonly class Shelf
     {
         return DB::transaction(function () use ($programme, $move): mixed {
             $programme->newQuery()->whereKey($programme->id)->lockForUpdate()->firstOrFail();
-            $programme->unsetRelation('movements');
 
             return $move();
         });

@@ -48,7 +48,7 @@ class DatabaseSeeder extends Seeder
         }
         foreach ($scenario['stock'] as $row) {
             $build = isset($row['build']) ? Build::query()->whereHas('room', fn ($room) => $room->where('name', $row['build']))->firstOrFail() : null;
-            $shelf->move($programme->unsetRelation('movements'), $organiser, PartKind::from($row['kind']), $row['code'], StockMove::from($row['move']), $row['pieces'], $build, $row['note'] ?? '');
+            $shelf->move($programme, $organiser, PartKind::from($row['kind']), $row['code'], StockMove::from($row['move']), $row['pieces'], $build, $row['note'] ?? '');
         }
     }
 

@@ -88,7 +88,7 @@ class WritesTest extends FeatureTestCase
         $this->deleteJson("/api/v1/rooms/{$this->room->id}")->assertNoContent();
 
         $title = "{$this->room->name} (deleted): Cube";
-        $this->getJson($this->path())->assertOk()->assertJsonPath('movements.0.build', $title)->assertJsonPath('builds', [['id' => $build->id, 'name' => $title]]);
+        $this->getJson($this->path())->assertOk()->assertJsonPath('latest.movements.0.build', $title)->assertJsonPath('builds', [['id' => $build->id, 'name' => $title]]);
         $move('used', 1, $build->id)->assertNotFound();
         $move('returned', 4, $build->id)->assertCreated()->assertJsonPath('lines.0.free', 8)->assertJsonPath('builds', []);
         $this->getJson("/api/v1/builds/{$build->id}")->assertNotFound();

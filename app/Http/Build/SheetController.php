@@ -19,7 +19,7 @@ class SheetController extends Controller
     public function show(Request $request, Version $version, Evaluate $evaluate, Shelf $shelf): Response
     {
         $version->load(['build.room.site.programme', 'person']);
-        $pdf = BuildSheetPdf::of($version, $evaluate->version($version), $shelf->lines($version->build->room->site->programme), $this->person($request)->measure);
+        $pdf = BuildSheetPdf::of($version, $evaluate->version($version), $shelf->lines($version->build->room->site->programme, $version->build), $this->person($request)->measure);
 
         return new Response($pdf, 200, [
             'Content-Type' => 'application/pdf',

@@ -20,10 +20,12 @@ abstract class StrictRequest extends FormRequest
     /** Whoever sends more keys that are not known gets no longer list of them. */
     private const MOST_UNKNOWN = 20;
 
-    /** What is asked is in the body alone; lists are counted before any rule goes through them. */
+    /** What is asked is in the body alone, where there is one; lists are counted before any rule goes through them. */
     protected function prepareForValidation(): void
     {
-        $this->query->replace([]);
+        if (! $this->isMethodSafe()) {
+            $this->query->replace([]);
+        }
         foreach ($this->rules() as $path => $rules) {
             $limit = Arr::first($rules, fn (mixed $rule): bool => is_string($rule) && str_starts_with($rule, 'max:'));
             $most = is_string($limit) ? (int) substr($limit, 4) : PHP_INT_MAX;
@@ -43,7 +45,7 @@ abstract class StrictRequest extends FormRequest
         return [function (Validator $validator): void {
             $known = $this->known();
             $unknown = 0;
-            foreach (array_keys(Arr::dot($this->json()->all())) as $path) {
+            foreach (array_keys(Arr::dot($this->isMethodSafe() ? $this->query->all() : $this->json()->all())) as $path) {
                 if (preg_match($known, (string) $path) !== 1) {
                     $validator->errors()->add((string) $path, self::UNKNOWN);
                     if (++$unknown >= self::MOST_UNKNOWN) {

@@ -25,7 +25,7 @@ class KitController extends Controller
     {
         $kit = $this->kit($version);
 
-        return new JsonResponse(KitData::of($kit, KitPart::list($kit, $this->shelf->lines($version->build->room->site->programme), $version->build_id)));
+        return new JsonResponse(KitData::of($kit, KitPart::list($kit, $this->shelf->lines($version->build->room->site->programme, $version->build), $version->build_id)));
     }
 
     #[OA\Post(path: '/versions/{version}/kit', operationId: 'moveKit', parameters: [new OA\PathParameter(name: 'version', schema: new OA\Schema(type: 'integer'))], requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: KitRequest::class)), responses: [

@@ -4,20 +4,14 @@ namespace App\Http\Stock;
 
 use App\Actions\Shelf;
 use App\Http\Shared\Controller;
-use App\Models\Build;
 use App\Models\Part;
 use App\Models\Programme;
-use Illuminate\Database\Eloquent\Builder;
-use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\JsonResponse;
-use Jornel\Core\Kit\StockLine;
 use OpenApi\Attributes as OA;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
 class StockController extends Controller
 {
-    private const LATEST = 60;
-
     #[OA\Get(path: '/programmes/{programme}/stock', operationId: 'stock', parameters: [new OA\PathParameter(name: 'programme', schema: new OA\Schema(type: 'integer'))], responses: [
         new OA\Response(response: 200, description: 'What is in stock and what moved last', content: new OA\JsonContent(ref: StockData::class)),
     ])]
@@ -41,32 +35,32 @@ class StockController extends Controller
         return new JsonResponse($this->data($programme, $shelf), 201);
     }
 
-    /**
-     * Those of rooms that are there, and of deleted ones those for which pieces are still reserved, so that they can be given
-     * back.
-     *
-     * @param  array<string, StockLine>  $lines
-     * @return Collection<int, Build>
-     */
-    private function builds(Programme $programme, array $lines): Collection
+    #[OA\Get(path: '/programmes/{programme}/stock/movements', operationId: 'stockMovements', parameters: [
+        new OA\PathParameter(name: 'programme', schema: new OA\Schema(type: 'integer')),
+        new OA\QueryParameter(name: 'before', required: true, schema: new OA\Schema(type: 'integer'), description: 'Number of a movement: those before it'),
+    ], responses: [
+        new OA\Response(response: 200, description: 'Earlier ones, the latest first', content: new OA\JsonContent(ref: MovementPageData::class)),
+    ])]
+    public function movements(MovementPageRequest $request, Programme $programme): JsonResponse
     {
-        $holding = array_keys(array_replace([], ...array_map(fn (StockLine $line): array => $line->reserved, array_values($lines))));
-        $builds = Build::query()->with('room')->whereHas('room.site', fn ($site) => $site->where('programme_id', $programme->id));
-        $builds->where(fn (Builder $either) => $either->whereIn('id', Build::ofRoomsThatAreThere()->select('id'))->orWhereIn('id', $holding));
+        return new JsonResponse(MovementPageData::of($programme, Part::catalogue($programme), $request->integer('before')));
+    }
 
-        return $builds->get();
+    #[OA\Get(path: '/programmes/{programme}/stock/builds', operationId: 'stockBuilds', parameters: [
+        new OA\PathParameter(name: 'programme', schema: new OA\Schema(type: 'integer')),
+        new OA\QueryParameter(name: 'search', schema: new OA\Schema(type: 'string'), description: 'Words of the room or the build'),
+    ], responses: [
+        new OA\Response(response: 200, description: 'Builds that pieces may be reserved for, the latest first, so many at most', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: BuildNameData::class))),
+    ])]
+    public function builds(BuildSearchRequest $request, Programme $programme): JsonResponse
+    {
+        return new JsonResponse(BuildNameData::find($programme, $request->string('search')->toString()));
     }
 
     private function data(Programme $programme, Shelf $shelf): StockData
     {
-        $programme->unsetRelation('movements');
-        $lines = $shelf->lines($programme);
+        $catalogue = Part::catalogue($programme);
 
-        return StockData::of(
-            $lines,
-            $programme->movements->reverse()->take(self::LATEST)->load(['build.room', 'person']),
-            $this->builds($programme, $lines),
-            Part::catalogue($programme),
-        );
+        return StockData::of($shelf->lines($programme), MovementPageData::of($programme, $catalogue), BuildNameData::find($programme, ''), $catalogue);
     }
 }

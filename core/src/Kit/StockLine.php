@@ -7,6 +7,9 @@ namespace Jornel\Core\Kit;
 /** Pieces of one part: how many are on the shelf, how many of those are reserved for builds, how many went into which. */
 final readonly class StockLine
 {
+    /** Stands for all builds but the one that sees it. */
+    private const OTHERS = -1;
+
     /**
      * @param  int  $onHand  on the shelf
      * @param  array<int, int>  $reserved  of those, reserved, by build
@@ -19,6 +22,20 @@ final readonly class StockLine
     public static function empty(): self
     {
         return new self(0, [], []);
+    }
+
+    /**
+     * As it was kept, seen by one build.
+     *
+     * @param  int  $onHand  on the shelf
+     * @param  int  $reserved  of those, for all builds
+     * @param  int|null  $build  that sees it; null for none
+     * @param  int  $reservedFor  for that build
+     * @param  int  $usedIn  gone into that build, or used without one
+     */
+    public static function kept(int $onHand, int $reserved, ?int $build, int $reservedFor, int $usedIn): self
+    {
+        return new self($onHand, array_filter([self::OTHERS => $reserved - $reservedFor, $build ?? 0 => $reservedFor]), array_filter([$build ?? 0 => $usedIn]));
     }
 
     /** Reserved to builds. */

@@ -40,6 +40,7 @@ export type Setting = Schemas['Setting'];
 export type ShapeOptions = Schemas['ShapeOptions'];
 export type Shown = Schemas['Shown'];
 export type Stock = Schemas['Stock'];
+export type Movement = Schemas['StockMovements']['movements'][number];
 export type StockMovement = Schemas['StockRequest'];
 export type Speed = Schemas['Speed'];
 export type Target = Schemas['Target'];

@@ -8,7 +8,7 @@ import ProgrammeNav from '../features/programme/ProgrammeNav.vue';
 import { useProgramme } from '../features/programme/queries';
 import MovementTable from '../features/stock/MovementTable.vue';
 import { MOVED } from '../features/stock/moved';
-import { useMoveStock, useStock } from '../features/stock/queries';
+import { useBuildSearch, useEarlierMovements, useMoveStock, useStock } from '../features/stock/queries';
 import ShelfBin from '../features/stock/ShelfBin.vue';
 import { SHELVES } from '../features/stock/shelves';
 import StockForm from '../features/stock/StockForm.vue';
@@ -19,6 +19,15 @@ const id = computed(() => Number(route.params.programme));
 const programme = useProgramme(id);
 const parts = useParts(id);
 const stock = useStock(id);
+const earlier = useEarlierMovements(id, () => stock.data.value?.latest);
+const movements = computed(() => [
+    ...(stock.data.value?.latest.movements ?? []),
+    ...(earlier.data.value?.pages.flatMap((page) => page.movements) ?? []),
+]);
+const hasEarlier = computed(() => (earlier.data.value ? earlier.hasNextPage.value : (stock.data.value?.latest.has_earlier ?? false)));
+const sought = ref('');
+const found = useBuildSearch(id, sought);
+const builds = computed(() => (sought.value.trim() !== '' && found.data.value) || (stock.data.value?.builds ?? []));
 const moving = useMoveStock(id);
 const mayChange = computed(() => programme.data.value?.role !== 'reader');
 const picked = ref('');
@@ -46,12 +55,14 @@ async function move(movement: StockMovement): Promise<void> {
             <StockForm
                 v-if="mayChange"
                 :parts="parts.data.value!"
-                :builds="stock.data.value!.builds"
+                :builds="builds"
+                :has-more-builds="stock.data.value!.has_more_builds"
                 :part="picked"
                 :errors="moving.errors.value"
                 :message="moving.message.value"
                 :busy="moving.busy.value"
                 :written="written"
+                @search="(words) => (sought = words)"
                 @move="move"
             />
             <div class="shelves" tabindex="0" role="region" aria-label="In stock">
@@ -72,9 +83,14 @@ async function move(movement: StockMovement): Promise<void> {
                         />
                     </div>
                 </section>
-                <section v-if="stock.data.value!.movements.length" aria-label="Recent movements">
+                <section v-if="movements.length" aria-label="Recent movements">
                     <h2>Recent movements</h2>
-                    <MovementTable :movements="stock.data.value!.movements" />
+                    <MovementTable
+                        :movements="movements"
+                        :has-earlier="hasEarlier"
+                        :busy="earlier.isFetching.value"
+                        @earlier="earlier.fetchNextPage()"
+                    />
                 </section>
             </div>
         </PageGate>

@@ -10,10 +10,19 @@ export interface Choice<T> {
 }
 
 const props = withDefaults(
-    defineProps<{ value: V | undefined; choices: Choice<V>[]; label: string; hint?: string; disabled?: boolean; isLine?: boolean }>(),
-    { hint: '', disabled: false, isLine: false },
+    defineProps<{
+        value: V | undefined;
+        choices: Choice<V>[];
+        label: string;
+        hint?: string;
+        disabled?: boolean;
+        isLine?: boolean;
+        isSearched?: boolean;
+    }>(),
+    { hint: '', disabled: false, isLine: false, isSearched: false },
 );
-const emit = defineEmits<{ choose: [value: V] }>();
+/** Where there are more than are given (`isSearched`), whoever gives them is told what is sought. */
+const emit = defineEmits<{ choose: [value: V]; search: [sought: string] }>();
 
 const id = useId();
 const isOpen = ref(false);
@@ -58,12 +67,13 @@ function matches(sought: string, option?: { label?: unknown }): boolean {
             :placeholder="hint"
             :disabled="disabled"
             :class="{ line: isLine }"
-            :show-search="choices.length > GLANCE"
-            :filter-option="matches"
+            :show-search="isSearched || choices.length > GLANCE"
+            :filter-option="isSearched ? false : matches"
             :dropdown-match-select-width="false"
             :virtual="choices.length > DRAWN"
             not-found-content="Nothing found"
             @dropdown-visible-change="(open: boolean) => (isOpen = open)"
+            @search="(sought: string) => emit('search', sought)"
             @change="(chosen) => emit('choose', chosen as V)"
         />
     </span>

@@ -1,12 +1,12 @@
 <script setup lang="ts">
-import type { Stock } from '../../api/client';
+import { Button } from 'ant-design-vue';
+import type { Movement } from '../../api/client';
 import DataTable, { type Column } from '../../ui/DataTable.vue';
 import { MOVED } from './moved';
 
 /** What came in and went out of stock, the latest first; sorted and narrowed down by its columns. */
-defineProps<{ movements: Stock['movements'] }>();
-
-type Movement = Stock['movements'][number];
+defineProps<{ movements: Movement[]; hasEarlier: boolean; busy: boolean }>();
+const emit = defineEmits<{ earlier: [] }>();
 
 const COLUMNS: Column<Movement, 'at' | 'pieces' | 'move' | 'name'>[] = [
     { key: 'at', title: 'Day', width: 130, sorter: (a, b) => a.at.localeCompare(b.at) },
@@ -36,12 +36,17 @@ const day = (at: string): string => new Date(at).toLocaleDateString('en-GB', { d
             </template>
         </template>
     </DataTable>
+    <Button v-if="hasEarlier" class="earlier" :loading="busy" @click="emit('earlier')">Show earlier movements</Button>
 </template>
 
 <style scoped>
 .movements {
     background: var(--sheet);
     border: 1px solid var(--line);
+}
+
+.earlier {
+    margin-top: 10px;
 }
 small {
     display: block;

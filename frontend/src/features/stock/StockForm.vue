@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { Button, Form, FormItem } from 'ant-design-vue';
-import { computed, reactive, watch } from 'vue';
+import { computed, reactive, ref, watch } from 'vue';
 import type { PartLine, Stock, StockMovement } from '../../api/client';
 import ChoiceSelect from '../../ui/ChoiceSelect.vue';
 import EntryField from '../../ui/EntryField.vue';
@@ -14,6 +14,8 @@ type Move = StockMovement['move'];
 const props = defineProps<{
     parts: PartLine[];
     builds: Stock['builds'];
+    /** There are more builds than these: they are searched for. */
+    hasMoreBuilds: boolean;
     part: string;
     errors: Record<string, string[]>;
     message: string;
@@ -21,7 +23,7 @@ const props = defineProps<{
     /** Counts what was written: after each the pieces are asked for anew. */
     written: number;
 }>();
-const emit = defineEmits<{ move: [movement: StockMovement] }>();
+const emit = defineEmits<{ move: [movement: StockMovement]; search: [sought: string] }>();
 
 const MOVES: { value: Move; label: string; says: string }[] = [
     { value: 'bought', label: 'Bought', says: 'Adds pieces to stock.' },
@@ -49,10 +51,20 @@ const partChoices = computed(() =>
             .map((part) => ({ value: `${part.kind} ${part.code}`, label: part.name, group: name })),
     ),
 );
+const chosenBuild = ref<Stock['builds']>([]);
 const buildChoices = computed(() => [
     { value: NONE, label: form.move === 'reserved' ? 'Choose a build' : 'No build' },
-    ...props.builds.map(({ id, name }) => ({ value: id, label: name })),
+    // The one that is chosen stays among them, whatever is sought next.
+    ...[...props.builds, ...chosenBuild.value.filter(({ id }) => !props.builds.some((build) => build.id === id))].map(({ id, name }) => ({
+        value: id,
+        label: name,
+    })),
 ]);
+
+function chooseBuild(build: number): void {
+    form.build = build;
+    chosenBuild.value = props.builds.filter(({ id }) => id === build);
+}
 
 function move(): void {
     const part = props.parts.find(({ kind, code }) => `${kind} ${code}` === form.part);
@@ -84,7 +96,14 @@ function move(): void {
         </FormItem>
         <EntryField v-model="form.pieces" label="Pieces" inputmode="numeric" :fault="errors.pieces?.[0]" :maxlength="6" />
         <FormItem v-if="form.move !== 'bought'" :label="form.move === 'returned' ? 'From which build' : 'For which build'" :colon="false">
-            <ChoiceSelect :value="form.build" :choices="buildChoices" label="Build" @choose="(build) => (form.build = build)" />
+            <ChoiceSelect
+                :value="form.build"
+                :choices="buildChoices"
+                label="Build"
+                :is-searched="hasMoreBuilds"
+                @search="(sought) => emit('search', sought)"
+                @choose="chooseBuild"
+            />
             <FieldFault :said="errors.build?.[0]" />
         </FormItem>
         <EntryField v-model="form.note" label="Note" hint="from whom, for what" :maxlength="200" />

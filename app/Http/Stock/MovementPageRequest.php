@@ -1,0 +1,13 @@
+<?php
+
+namespace App\Http\Stock;
+
+use App\Http\Shared\StrictRequest;
+
+class MovementPageRequest extends StrictRequest
+{
+    public function rules(): array
+    {
+        return ['before' => ['required', 'integer', 'min:1']];
+    }
+}

@@ -152,7 +152,8 @@ class StockTest extends FeatureTestCase
         } while ($answer->json('has_earlier'));
 
         self::assertSame(range(130, 1), $seen);
-        $this->assertFaults($this->getJson($this->path().'/movements'), ['before']);
+        $this->getJson($this->path().'/movements')->assertOk()->assertJsonPath('movements.0.pieces', 130);
+        $this->assertFaults($this->getJson($this->path().'/movements?before=x'), ['before']);
         $this->actingAs($this->person())->getJson($this->path().'/movements?before=9')->assertNotFound();
     }
 

@@ -8,6 +8,6 @@ class MovementPageRequest extends StrictRequest
 {
     public function rules(): array
     {
-        return ['before' => ['required', 'integer', 'min:1']];
+        return ['before' => ['nullable', 'integer', 'min:1']];
     }
 }

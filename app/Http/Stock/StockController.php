@@ -37,13 +37,13 @@ class StockController extends Controller
 
     #[OA\Get(path: '/programmes/{programme}/stock/movements', operationId: 'stockMovements', parameters: [
         new OA\PathParameter(name: 'programme', schema: new OA\Schema(type: 'integer')),
-        new OA\QueryParameter(name: 'before', required: true, schema: new OA\Schema(type: 'integer'), description: 'Number of a movement: those before it'),
+        new OA\QueryParameter(name: 'before', schema: new OA\Schema(type: 'integer'), description: 'Number of a movement: those before it; without it the latest'),
     ], responses: [
         new OA\Response(response: 200, description: 'Earlier ones, the latest first', content: new OA\JsonContent(ref: MovementPageData::class)),
     ])]
     public function movements(MovementPageRequest $request, Programme $programme): JsonResponse
     {
-        return new JsonResponse(MovementPageData::of($programme, Part::catalogue($programme), $request->integer('before')));
+        return new JsonResponse(MovementPageData::of($programme, Part::catalogue($programme), $request->integer('before') ?: null));
     }
 
     #[OA\Get(path: '/programmes/{programme}/stock/builds', operationId: 'stockBuilds', parameters: [

@@ -1,6 +1,21 @@
 <?php
 
+/** What all figures are worked out by: the rules and the reference figures. Whatever is kept of them holds as long as this is the same. */
+$figures = function (): string {
+    $known = hash_init('xxh3');
+    foreach (['core/src', 'core/texts', 'data/reference'] as $folder) {
+        $files = iterator_to_array(new RecursiveIteratorIterator(new RecursiveDirectoryIterator(base_path($folder), FilesystemIterator::SKIP_DOTS)));
+        ksort($files);
+        foreach ($files as $path => $file) {
+            hash_update($known, "{$path} {$file->getSize()} {$file->getMTime()}\n");
+        }
+    }
+
+    return hash_final($known);
+};
+
 return [
+    'figures' => $figures(),
     'data' => base_path('data'),
     'backups' => env('JORNEL_BACKUPS', base_path('var/backups')),
     'backups_kept' => 14,

@@ -91,6 +91,8 @@ Route::middleware(['auth:web', AcknowledgeWrite::class])->group(function (): voi
     Route::post('programmes/{programme}/stock', [StockController::class, 'store'])->can('build', 'programme');
 
     Route::patch('sites/{site}', [SiteController::class, 'update'])->can('build', 'site');
+    Route::get('sites/{site}/rooms', [SiteController::class, 'rooms'])->can('view', 'site');
+    Route::get('sites/{site}/room-names', [SiteController::class, 'roomNames'])->can('view', 'site');
     Route::get('sites/{site}/plan', [SiteController::class, 'plan'])->can('view', 'site');
     Route::post('sites/{site}/rooms', [RoomController::class, 'store'])->can('build', 'site');
     Route::get('rooms/{room}', [RoomController::class, 'show'])->can('view', 'room');

@@ -19,6 +19,12 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 class Placement extends Model
 {
+    protected static function booted(): void
+    {
+        static::saved(fn (self $one) => Room::outdate('id', [$one->room_id]));
+        static::deleted(fn (self $one) => Room::outdate('id', [$one->room_id]));
+    }
+
     protected $table = 'placements';
 
     protected $fillable = ['position', 'build_id', 'bought', 'count', 'speed'];

@@ -45,6 +45,18 @@ class Programme extends Model implements OfProgramme
     /** @var array<string, mixed> what holds until someone says otherwise */
     protected $attributes = ['tariff' => '0.3000', 'hours_per_day' => '8.00', 'years' => '2.00', 'filter_changes' => 4, 'altitude_entry' => '', 'temperature_entry' => '', 'revision' => 1];
 
+    /** What running costs and the flow of fans rest on. */
+    private const SETTING = ['tariff', 'hours_per_day', 'years', 'filter_changes', 'altitude_m', 'temperature_k'];
+
+    protected static function booted(): void
+    {
+        static::updated(function (self $programme): void {
+            if ($programme->wasChanged(self::SETTING)) {
+                Room::outdate('site_id', array_values($programme->sites()->get(['id'])->modelKeys()));
+            }
+        });
+    }
+
     /** @return HasMany<Site, $this> */
     public function sites(): HasMany
     {

@@ -10,6 +10,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\SoftDeletes;
+use Illuminate\Support\Facades\DB;
 
 /**
  * @property int $id
@@ -38,6 +39,7 @@ use Illuminate\Database\Eloquent\SoftDeletes;
  * @property Person|null $changer
  * @property string $goal
  * @property int $revision
+ * @property int $basis
  * @property Site $site
  * @property Collection<int, Build> $builds
  * @property Collection<int, Placement> $placements
@@ -54,6 +56,22 @@ class Room extends Model implements OfProgramme
         'people', 'pollutant', 'noise_limit_dba', 'has_fuel_burning', 'outdoor_ug_m3', 'leakiness',
         'ventilation_entry', 'central_entry', 'central_grade', 'supply_entry', 'supply_grade', 'exhaust_entry', 'outline', 'furnishings', 'goal', 'revision', 'changed_by',
     ];
+
+    protected static function booted(): void
+    {
+        static::updated(fn (self $room) => self::outdate('id', [$room->id]));
+    }
+
+    /**
+     * Assessments of rooms no longer hold: something that they rest on has changed (`App\Actions\Assess`).
+     *
+     * @param  'id'|'site_id'  $column  that tells the rooms
+     * @param  list<int>  $ids
+     */
+    public static function outdate(string $column, array $ids): void
+    {
+        DB::table('rooms')->whereIn($column, $ids)->increment('basis');
+    }
 
     /** @return array<string, string> */
     protected function casts(): array

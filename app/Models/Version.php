@@ -40,6 +40,11 @@ class Version extends Model implements OfProgramme
 {
     public const UPDATED_AT = null;
 
+    protected static function booted(): void
+    {
+        static::created(fn (self $version) => Room::outdate('id', [$version->build->room_id]));
+    }
+
     protected $table = 'versions';
 
     protected $fillable = ['number', 'person_id', 'choices', 'room', 'parts', 'setting', 'clean_air_m3_s', 'asks_m3_s', 'units', 'units_needed', 'standing', 'chance', 'beside'];

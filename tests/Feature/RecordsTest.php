@@ -148,7 +148,7 @@ class RecordsTest extends FeatureTestCase
         $wren = \App\Models\Person::query()->where('email', 'wren@alderfen.example')->firstOrFail();
         $programme = $this->actingAs($wren)->getJson('/api/v1/programmes')->json('0.id');
         $standings = collect($this->actingAs($wren)->getJson("/api/v1/programmes/{$programme}")->assertOk()->json('sites'))
-            ->flatMap(fn (array $site): array => $site['rooms'])->map(fn (array $room): ?string => $room['build']['latest']['standing'] ?? null)->unique()->all();
+            ->flatMap(fn (array $site): array => $site['rooms'])->map(fn (array $room): ?string => $room['standing'])->unique()->all();
 
         self::assertEqualsCanonicalizing(['meets', 'warns', 'short', null], $standings);
     }

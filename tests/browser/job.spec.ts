@@ -93,7 +93,7 @@ test('the demo programme shows rooms that are measured, designed and falling sho
     await signIn(page);
     await page.goto('/');
     await expect(page.getByRole('link', { name: /Waiting room/ })).toContainText('Falls short');
-    await expect(page.getByRole('link', { name: /Music room/ })).toContainText('No build yet');
+    await expect(page.getByRole('link', { name: /Music room/ })).toContainText('Nothing stands here yet');
     await page.getByRole('link', { name: /Basement bench/ }).click();
     await page.getByText(/cautions apply/).click();
     await expect(page.getByText('Never blow at it')).toBeVisible();

@@ -104,6 +104,7 @@ export function room(over: Partial<Room> = {}): Room {
     return {
         id: 7,
         programme_id: 1,
+        site_id: 1,
         site: 'Millrace Primary',
         entries: {
             name: 'Loft',

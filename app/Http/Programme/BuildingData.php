@@ -2,6 +2,7 @@
 
 namespace App\Http\Programme;
 
+use App\Actions\RoomAssessment;
 use App\Http\Shared\Shown;
 use Jornel\Core\Drawing\PlanSheet;
 use Jornel\Core\Drawing\RoomPlan;
@@ -33,12 +34,13 @@ final readonly class BuildingData
     /**
      * @param  array<string>  $names  of rooms, by key
      * @param  array<int>  $units  of all that stands in them, by key
+     * @param  array<int, RoomAssessment>  $assessments  by key
      */
-    public static function of(JoinedRooms $building, array $names, array $units): self
+    public static function of(JoinedRooms $building, array $names, array $units, array $assessments): self
     {
         $rooms = [];
         foreach ($building->rooms as $key => $laid) {
-            $rooms[] = BuildingRoomData::of((int) $key, $names[$key], $laid, RoomPlan::of($laid->plan, $units[$key], null, new PlanSheet($laid)));
+            $rooms[] = BuildingRoomData::of((int) $key, $names[$key], ($assessments[(int) $key] ?? null)?->standing, $laid, RoomPlan::of($laid->plan, $units[$key], null, new PlanSheet($laid)));
         }
 
         return new self(

@@ -18,6 +18,7 @@ final readonly class BuildingRoomData
     private function __construct(
         #[OA\Property] public int $id,
         #[OA\Property] public string $name,
+        #[OA\Property(nullable: true, enum: ['meets', 'warns', 'short'], description: 'Of all that stands there; null where nothing does')] public ?string $standing,
         #[OA\Property(description: 'Of the middle of its floor, mm')] public float $x,
         #[OA\Property] public float $y,
         #[OA\Property] public Shown $floor_area,
@@ -26,12 +27,12 @@ final readonly class BuildingRoomData
     ) {
     }
 
-    public static function of(int $id, string $name, LaidRoom $laid, RoomPlan $drawn): self
+    public static function of(int $id, string $name, ?string $standing, LaidRoom $laid, RoomPlan $drawn): self
     {
         $at = (new PlanSheet($laid))->see($laid->plan->outline->middle());
 
         return new self(
-            $id, $name, $at->x, $at->y, Shown::of(Display::Area, $laid->plan->area()), Shown::of(Display::Volume, $laid->plan->volume()),
+            $id, $name, $standing, $at->x, $at->y, Shown::of(Display::Area, $laid->plan->area()), Shown::of(Display::Volume, $laid->plan->volume()),
             array_map(fn (Stroke $stroke): StrokeData => StrokeData::of($stroke), $drawn->all()),
         );
     }

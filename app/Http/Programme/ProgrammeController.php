@@ -2,12 +2,12 @@
 
 namespace App\Http\Programme;
 
-use App\Actions\Evaluate;
+use App\Actions\Assess;
 use App\Backup\Backups;
 use App\Http\Shared\Controller;
+use App\Jobs\AssessRooms;
 use App\Models\Programme;
 use App\Models\Role;
-use App\Models\Room;
 use App\Models\Site;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -16,6 +16,9 @@ use OpenApi\Attributes as OA;
 
 class ProgrammeController extends Controller
 {
+    /** Cards that come with a programme; further ones are asked for. */
+    private const MOST_CARDS = 96;
+
     #[OA\Get(path: '/programmes', operationId: 'programmes', responses: [
         new OA\Response(response: 200, description: 'Programmes of whoever asks', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: ProgrammeNameData::class))),
     ])]
@@ -28,21 +31,40 @@ class ProgrammeController extends Controller
         new OA\Response(response: 200, description: 'Its sites and rooms', content: new OA\JsonContent(ref: ProgrammeData::class)),
         new OA\Response(response: 404, description: 'Not there, or not for you'),
     ])]
-    public function show(Request $request, Programme $programme, Evaluate $evaluate, Backups $backups): JsonResponse
+    public function show(Request $request, Programme $programme, Assess $assess, Backups $backups): JsonResponse
     {
-        $person = $this->person($request);
-        $programme->load(['sites.rooms.builds.latest.person', 'sites.rooms.placements.build.latest']);
-        $programme->sites->each(fn (Site $site): mixed => $site->setRelation('programme', $programme)->rooms->each(fn (Room $room): Room => $room->setRelation('site', $site)));
-        $longest = max([1.0, ...$programme->sites->flatMap->rooms->map(fn (Room $room): float => max((float) $room->length_m, (float) $room->width_m))->all()]);
-        $card = fn (Room $room): RoomCardData => RoomCardData::of($room, $evaluate($room->entries(), $room->goal, null, $person->measure), $evaluate->result($room, $person->measure), $longest);
+        $role = $this->person($request)->roleIn($programme->id) ?? Role::Reader;
+        $tallies = $assess->tallies($programme);
+        // What nobody looks at is worked out behind the page.
+        if (array_sum(array_column($tallies, 'pending')) > self::MOST_CARDS) {
+            AssessRooms::dispatch($programme);
+        }
 
-        $role = $person->roleIn($programme->id) ?? Role::Reader;
+        return new JsonResponse(ProgrammeData::of($programme, $role, $this->sites($programme, $assess, $tallies), $role->mayOrganise() ? $backups->missed() : ''));
+    }
 
-        return new JsonResponse(ProgrammeData::of(
-            $programme, $role,
-            array_values($programme->sites->map(fn (Site $site): SiteData => SiteData::of($site, $card))->all()),
-            $role->mayOrganise() ? $backups->missed() : '',
-        ));
+    /**
+     * The first rooms of the first sites have their cards with them; the others are asked for site by site.
+     *
+     * @param  array<int, array<string, int>>  $tallies  by site
+     * @return list<SiteData>
+     */
+    private function sites(Programme $programme, Assess $assess, array $tallies): array
+    {
+        $ids = [];
+        $left = self::MOST_CARDS;
+        foreach ($programme->sites as $site) {
+            $ids[$site->id] = $left > 0 ? RoomPageData::ids($site->id, 0, min($left, RoomPageData::PER_PAGE)) : [];
+            $left -= count($ids[$site->id]);
+        }
+        $assessments = $assess->rooms($programme, array_merge(...array_values($ids)));
+        $longest = RoomPageData::longest($programme);
+        // Those that were just worked out are no longer pending.
+        $tallies = $assessments === [] ? $tallies : $assess->tallies($programme);
+
+        return array_values($programme->sites->map(fn (Site $site): SiteData => SiteData::of($site, $tallies[$site->id] ?? [], array_values(array_map(
+            fn (int $id): RoomCardData => RoomCardData::of($id, $assessments[$id], $longest), array_filter($ids[$site->id], fn (int $id): bool => isset($assessments[$id])),
+        ))))->all());
     }
 
     #[OA\Patch(path: '/programmes/{programme}', operationId: 'renameProgramme', parameters: [new OA\PathParameter(name: 'programme', schema: new OA\Schema(type: 'integer'))], requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: NameRequest::class)), responses: [

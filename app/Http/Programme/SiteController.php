@@ -2,9 +2,9 @@
 
 namespace App\Http\Programme;
 
+use App\Actions\Assess;
 use App\Http\Shared\Controller;
 use App\Models\Programme;
-use App\Models\Room;
 use App\Models\Site;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
@@ -18,18 +18,37 @@ class SiteController extends Controller
     ])]
     public function store(SiteRequest $request, Programme $programme): JsonResponse
     {
-        $site = $programme->sites()->create(['name' => $request->string('name')->toString()])->load('rooms');
-
-        return new JsonResponse(SiteData::of($site, fn (Room $room): RoomCardData => throw new \LogicException('A new site has no rooms.')), 201);
+        return new JsonResponse(SiteData::of($programme->sites()->create(['name' => $request->string('name')->toString()]), [], []), 201);
     }
 
     #[OA\Get(path: '/sites/{site}/plan', operationId: 'sitePlan', parameters: [new OA\PathParameter(name: 'site', schema: new OA\Schema(type: 'integer'))], responses: [
         new OA\Response(response: 200, description: 'Its rooms joined by their doors', content: new OA\JsonContent(ref: SitePlanData::class)),
         new OA\Response(response: 404, description: 'Not there, or not for you'),
     ])]
-    public function plan(Site $site): JsonResponse
+    public function plan(Site $site, Assess $assess): JsonResponse
     {
-        return new JsonResponse(SitePlanData::of($site->load('rooms.placements')));
+        $site->load('rooms.placements');
+
+        return new JsonResponse(SitePlanData::of($site, $assess->rooms($site->programme, array_values($site->rooms->modelKeys()))));
+    }
+
+    #[OA\Get(path: '/sites/{site}/rooms', operationId: 'rooms', parameters: [
+        new OA\PathParameter(name: 'site', schema: new OA\Schema(type: 'integer')),
+        new OA\QueryParameter(name: 'after', schema: new OA\Schema(type: 'integer'), description: 'Number of a room: those after it; without it the first'),
+    ], responses: [
+        new OA\Response(response: 200, description: 'Cards of its rooms, a page of them', content: new OA\JsonContent(ref: RoomPageData::class)),
+    ])]
+    public function rooms(RoomPageRequest $request, Site $site, Assess $assess): JsonResponse
+    {
+        return new JsonResponse(RoomPageData::of($site->programme, $site, $assess, $request->integer('after')));
+    }
+
+    #[OA\Get(path: '/sites/{site}/room-names', operationId: 'roomNames', parameters: [new OA\PathParameter(name: 'site', schema: new OA\Schema(type: 'integer'))], responses: [
+        new OA\Response(response: 200, description: 'All its rooms by name, as doors may lead to them', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: RoomNameData::class))),
+    ])]
+    public function roomNames(Site $site): JsonResponse
+    {
+        return new JsonResponse(RoomNameData::ofSite($site));
     }
 
     #[OA\Patch(path: '/sites/{site}', operationId: 'renameSite', parameters: [new OA\PathParameter(name: 'site', schema: new OA\Schema(type: 'integer'))], requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: SiteRequest::class)), responses: [

@@ -2,6 +2,7 @@
 
 namespace App\Http\Programme;
 
+use App\Actions\RoomAssessment;
 use App\Models\Placement;
 use App\Models\Site;
 use Jornel\Core\Plan\JoinedRooms;
@@ -25,7 +26,8 @@ final readonly class SitePlanData
     ) {
     }
 
-    public static function of(Site $site): self
+    /** @param  array<int, RoomAssessment>  $assessments  of its rooms */
+    public static function of(Site $site, array $assessments): self
     {
         $plans = $names = $units = [];
         foreach ($site->rooms as $room) {
@@ -37,7 +39,7 @@ final readonly class SitePlanData
 
         return new self(
             $site->id, $site->programme_id, $site->name,
-            array_map(fn (JoinedRooms $building): BuildingData => BuildingData::of($building, $names, $units), JoinedRooms::of($plans)),
+            array_map(fn (JoinedRooms $building): BuildingData => BuildingData::of($building, $names, $units, $assessments), JoinedRooms::of($plans)),
             JoinedRooms::unanswered($plans, $names),
         );
     }

@@ -20,6 +20,7 @@ final readonly class RoomData
     private function __construct(
         #[OA\Property] public int $id,
         #[OA\Property] public int $programme_id,
+        #[OA\Property] public int $site_id,
         #[OA\Property] public string $site,
         #[OA\Property] public RoomEntriesData $entries,
         #[OA\Property] public string $goal,
@@ -34,7 +35,7 @@ final readonly class RoomData
     public static function of(Room $room): self
     {
         return new self(
-            $room->id, $room->programmeId(), $room->site->name, RoomEntriesData::of($room->entries()), $room->goal, $room->revision, $room->changer?->name,
+            $room->id, $room->programmeId(), $room->site_id, $room->site->name, RoomEntriesData::of($room->entries()), $room->goal, $room->revision, $room->changer?->name,
             $room->builds->isEmpty() ? 'measured' : 'designed',
             array_values($room->builds->map(fn (Build $build): BuildData => BuildData::of($build))->all()),
             array_values($room->placements->map(fn (Placement $one): PlacementData => PlacementData::of($one))->all()),

@@ -3,7 +3,6 @@
 namespace App\Http\Shared;
 
 use Jornel\Core\Drawing\Stroke;
-use Jornel\Core\Geometry\PlanePoint;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(schema: 'Stroke')]
@@ -22,7 +21,7 @@ final readonly class StrokeData
         return new self(
             $stroke->part,
             $stroke->kind,
-            'M'.implode('L', array_map(fn (PlanePoint $point): string => "{$point->x} {$point->y}", $stroke->points)).($stroke->closed ? 'Z' : ''),
+            $stroke->path(),
             $stroke->shade,
         );
     }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Jornel\Core\Drawing;
 
 use Jornel\Core\Geometry\PlanePoint;
-use Jornel\Core\Plan\FloorPlan;
 use Jornel\Core\Plan\LaidRoom;
 
 /** How something seen from straight above comes onto the sheet: mm with y down. */
@@ -31,12 +30,13 @@ final readonly class PlanSheet
     /**
      * View box of a sheet on which a longest room would just lie, with another in its middle: 12 to 10, eight hundredths to spare.
      *
+     * @param  array{float, float, float, float}  $frame  left, front, right and back of the floor, m
      * @param  float  $longest  side of a room, m
      * @return string `x y width height`, mm
      */
-    public static function around(FloorPlan $plan, float $longest): string
+    public static function around(array $frame, float $longest): string
     {
-        [$left, $front, $right, $back] = $plan->frame();
+        [$left, $front, $right, $back] = $frame;
         [$width, $height] = [1080.0 * $longest, 900.0 * $longest];
 
         return sprintf('%.0f %.0f %.0f %.0f', 500.0 * ($left + $right) - $width / 2.0, -500.0 * ($front + $back) - $height / 2.0, $width, $height);

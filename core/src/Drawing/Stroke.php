@@ -23,4 +23,10 @@ final readonly class Stroke
         public float $shade,
     ) {
     }
+
+    /** Its outline as SVG path data, mm. */
+    public function path(): string
+    {
+        return 'M'.implode('L', array_map(fn (PlanePoint $point): string => "{$point->x} {$point->y}", $this->points)).($this->closed ? 'Z' : '');
+    }
 }

@@ -34,4 +34,13 @@ final readonly class RoomResult
 
         return new self($all->count(), $all->output->told, $judgement->gets(), GoalShare::ofBar($judgement->gets(), $judgement->asks ?? INF), $chance, $setting->likelihoods->of($chance));
     }
+
+    public function standing(): Standing
+    {
+        return match (true) {
+            ! $this->likelihood->isEnough => Standing::Short,
+            $this->likelihood->isSure => Standing::Meets,
+            default => Standing::Warns,
+        };
+    }
 }

@@ -34,6 +34,7 @@ export type PlotLine = Schemas['PlotLine'];
 export type Problem = Schemas['Problem'];
 export type Purifier = Schemas['Purifier'];
 export type Room = Schemas['Room'];
+export type Site = Schemas['Site'];
 export type RoomCard = Schemas['RoomCard'];
 export type RoomEntries = Schemas['RoomEntries'];
 export type Setting = Schemas['Setting'];

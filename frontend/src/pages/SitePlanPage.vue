@@ -13,13 +13,11 @@ const route = useRoute();
 const { show } = useMeasure();
 const site = useSitePlan(computed(() => Number(route.params.site)));
 const programme = useProgramme(computed(() => Number(route.params.programme)));
-const cards = computed(() => new Map(programme.data.value?.sites.flatMap((one) => one.rooms).map((room) => [room.id, room])));
-const standing = (id: number): string => cards.value.get(id)?.build?.latest.standing ?? 'none';
 const SAYS: Record<string, string> = {
     meets: 'reaches its goal',
-    warns: 'reaches its goal, with a warning',
+    warns: 'probably reaches its goal',
     short: 'falls short',
-    none: 'no build yet',
+    none: 'nothing stands here yet',
 };
 
 const sheet = ref<HTMLElement>();
@@ -82,7 +80,7 @@ const scale = computed(() => {
                             v-for="room in building.rooms"
                             :key="room.id"
                             class="room"
-                            :class="standing(room.id)"
+                            :class="room.standing ?? 'none'"
                             :to="{ name: 'room', params: { room: room.id, stage: 'room' } }"
                             :style="{
                                 left: `${scale * (room.x - building.frame.x + EDGE)}px`,
@@ -91,7 +89,7 @@ const scale = computed(() => {
                         >
                             <b>{{ room.name }}</b>
                             <span class="figure">{{ show(room.floor_area) }} · {{ show(room.volume) }}</span>
-                            <span class="standing">{{ SAYS[standing(room.id)] }}</span>
+                            <span class="standing">{{ SAYS[room.standing ?? 'none'] }}</span>
                         </RouterLink>
                     </div>
                 </section>

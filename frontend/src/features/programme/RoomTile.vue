@@ -5,22 +5,15 @@ import { useMeasure } from '../../session/useMeasure';
 
 const props = defineProps<{ room: RoomCard }>();
 const { show } = useMeasure();
-/** As it is coloured: by the chance that all that stands there reaches the goal. */
-const standing = computed(() => {
-    const { likelihood } = props.room;
-    return likelihood === null
-        ? undefined
-        : ({ reaches: 'meets', probably: 'warns', 'probably-not': 'short', 'falls-short': 'short' } as const)[likelihood];
-});
 const said = computed(() => {
-    switch (standing.value) {
+    switch (props.room.standing) {
         case 'meets':
         case 'warns':
             return `✓ ${props.room.verdict}`;
         case 'short':
             return `✕ ${props.room.verdict}`;
         default:
-            return '○ No build yet';
+            return '○ Nothing stands here yet';
     }
 });
 </script>
@@ -28,8 +21,8 @@ const said = computed(() => {
 <template>
     <RouterLink
         class="tile"
-        :class="standing ?? 'none'"
-        :to="{ name: 'room', params: { room: room.id, stage: room.build ? 'build' : 'room' } }"
+        :class="room.standing ?? 'none'"
+        :to="{ name: 'room', params: { room: room.id, stage: room.has_build ? 'build' : 'room' } }"
     >
         <svg class="plan" :viewBox="room.sheet" aria-hidden="true">
             <path :d="room.plan" />

@@ -1,6 +1,6 @@
-import { useQuery, useQueryClient } from '@tanstack/vue-query';
+import { useInfiniteQuery, useQuery, useQueryClient } from '@tanstack/vue-query';
 import { toValue, type MaybeRefOrGetter } from 'vue';
-import { answer, api, type Setting } from '../../api/client';
+import { answer, api, type Setting, type Site } from '../../api/client';
 import { useWrite } from '../../api/useWrite';
 
 export const useProgrammes = () => useQuery({ queryKey: ['programmes'], queryFn: () => answer(api.GET('/programmes')) });
@@ -10,6 +10,29 @@ export const useProgramme = (id: MaybeRefOrGetter<number | null>) =>
         queryKey: ['programme', id],
         queryFn: () => answer(api.GET('/programmes/{programme}', { params: { path: { programme: toValue(id) ?? 0 } } })),
         enabled: () => toValue(id) !== null,
+    });
+
+/** Rooms of a site after those that came with its programme, asked for page by page. */
+export const useMoreRooms = (site: () => Site) =>
+    useInfiniteQuery({
+        queryKey: ['programme', 'rooms', () => site().id, () => site().rooms.at(-1)?.id ?? 0],
+        queryFn: ({ pageParam }) =>
+            answer(
+                api.GET('/sites/{site}/rooms', {
+                    params: { path: { site: site().id }, query: { after: pageParam || (site().rooms.at(-1)?.id ?? 0) } },
+                }),
+            ),
+        initialPageParam: 0,
+        getNextPageParam: (page) => (page.has_more ? page.rooms.at(-1)!.id : null),
+        enabled: false,
+    });
+
+/** All rooms of a site by name. */
+export const useRoomNames = (site: MaybeRefOrGetter<number>) =>
+    useQuery({
+        queryKey: ['programme', 'room-names', site],
+        queryFn: () => answer(api.GET('/sites/{site}/room-names', { params: { path: { site: toValue(site) } } })),
+        enabled: () => toValue(site) > 0,
     });
 
 export const useSitePlan = (site: MaybeRefOrGetter<number>) =>

@@ -3,7 +3,7 @@ import { useRoute, useRouter } from 'vue-router';
 import type { Choices, Ledger, RoomEntries } from '../../api/client';
 import { openDesk, type Desk } from '../../store/desk';
 import { useCatalogue } from '../parts/queries';
-import { useProgramme } from '../programme/queries';
+import { useProgramme, useRoomNames } from '../programme/queries';
 import { useSession } from '../../session/queries';
 import { useKeptDraft, useRoom, useVersion } from './queries';
 import type { StageKey } from './stage';
@@ -115,10 +115,8 @@ function beginWork() {
     });
 
     /** Rooms that a door may lead to. */
-    const neighbours = computed(() => {
-        const site = programme.data.value?.sites.find((one) => one.id === siteId || one.rooms.some(({ id }) => id === roomId.value));
-        return (site?.rooms ?? []).filter(({ id }) => id !== roomId.value).map(({ id, name }) => ({ id, name }));
-    });
+    const names = useRoomNames(computed(() => room.data.value?.site_id ?? siteId));
+    const neighbours = computed(() => (names.data.value ?? []).filter(({ id }) => id !== roomId.value));
 
     const fault = computed(
         () => (room.data.value ? null : room.error.value) ?? catalogue.error.value ?? (bench.ledger.value ? null : bench.away.value),

@@ -65,6 +65,16 @@ bench_screens() {
     JORNEL_TIMING=1 JORNEL_URL=$(web_address) npx playwright test
 }
 
+# How the pages of a programme grow with it, in a database of their own.
+bench_pages() {
+    prepare_tests
+    use_instance growth
+    trap 'halt database' EXIT
+    start_database
+    quietly php artisan migrate:fresh --force --seed
+    php -d opcache.enable_cli=1 -d opcache.jit=disable -d memory_limit=1G tests/bench/growth.php
+}
+
 # How many checks both lanes make.
 CHECKS=13
 

@@ -31,7 +31,7 @@ return new class extends Migration
             $table->primary(['programme_id', 'kind', 'code', 'build_id']);
             $table->index(['programme_id', 'build_id']);
         });
-        Schema::table('stock_movements', fn (Blueprint $table) => $table->index(['programme_id', 'id']));
+        Schema::table('stock_movements', fn (Blueprint $table) => $table->index(['programme_id', 'id'], 'stock_movements_page'));
         foreach (DB::table('programmes')->pluck('id') as $programme) {
             $this->fold((int) $programme);
         }

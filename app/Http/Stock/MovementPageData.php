@@ -31,7 +31,8 @@ final readonly class MovementPageData
         if ($before !== null) {
             $movements->where('id', '<', $before);
         }
-        $movements->orderByDesc('id')->limit(self::PER_PAGE + 1);
+        // MariaDB would read all of a programme to find a page in the middle.
+        $movements->forceIndex('stock_movements_page')->orderByDesc('id')->limit(self::PER_PAGE + 1);
         $page = $movements->get();
 
         return new self(

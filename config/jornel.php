@@ -1,9 +1,9 @@
 <?php
 
-/** What all figures are worked out by: the rules and the reference figures. Whatever is kept of them holds as long as this is the same. */
+/** What all answers are worked out by: the rules, the reference figures and how they are told. Whatever is kept of them holds as long as this is the same. */
 $figures = function (): string {
     $known = hash_init('xxh3');
-    foreach (['core/src', 'core/texts', 'data/reference'] as $folder) {
+    foreach (['app', 'core/src', 'core/texts', 'data/reference', 'resources/views'] as $folder) {
         $files = iterator_to_array(new RecursiveIteratorIterator(new RecursiveDirectoryIterator(base_path($folder), FilesystemIterator::SKIP_DOTS)));
         ksort($files);
         foreach ($files as $path => $file) {
@@ -17,6 +17,8 @@ $figures = function (): string {
 return [
     'figures' => $figures(),
     'data' => base_path('data'),
+    // Searches of the finder that run at once; one core is left to everybody else.
+    'finds_at_once' => (int) env('JORNEL_FINDS_AT_ONCE', max(1, substr_count((string) @file_get_contents('/proc/cpuinfo'), "processor\t") - 1)),
     'backups' => env('JORNEL_BACKUPS', base_path('var/backups')),
     'backups_kept' => 14,
     // A programme made up to look round in; without it the first page sets up a programme of one’s own.

@@ -6,18 +6,20 @@ use Closure;
 use Jornel\Core\Finder\Search;
 use Jornel\Core\Finder\SearchProblem;
 use Jornel\Core\Finder\SearchResult;
+use Throwable;
 
 /** The finder's search shared out to two processes on the command line; in one where processes cannot be split. */
 final class SharedSearch
 {
     private const PARTS = 2;
 
-    public static function answer(SearchProblem $problem): SearchResult
+    /** @param  (Closure(): void)|null  $meanwhile  called again and again; what it throws ends the search */
+    public static function answer(SearchProblem $problem, ?Closure $meanwhile = null): SearchResult
     {
         $pair = PHP_SAPI === 'cli' && function_exists('pcntl_fork') ? stream_socket_pair(STREAM_PF_UNIX, STREAM_SOCK_STREAM, 0) : false;
         $child = $pair === false ? -1 : pcntl_fork();
         if ($pair === false || $child === -1) {
-            return Search::answer($problem);
+            return Search::answer($problem, $meanwhile);
         }
         [$ours, $theirs] = $pair;
         if ($child === 0) {
@@ -28,7 +30,13 @@ final class SharedSearch
             posix_kill((int) getmypid(), SIGKILL);
         }
         fclose($theirs);
-        $own = Search::part($problem, 0, self::PARTS, self::over($ours));
+        try {
+            $own = Search::part($problem, 0, self::PARTS, self::over($ours), $meanwhile);
+        } catch (Throwable $ended) {
+            posix_kill($child, SIGKILL);
+            pcntl_waitpid($child, $status);
+            throw $ended;
+        }
         $other = unserialize((string) stream_get_contents($ours));
         pcntl_waitpid($child, $status);
 

@@ -3,6 +3,7 @@
 namespace Tests\Feature;
 
 use App\Models\Role;
+use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Symfony\Component\Process\Process;
 
@@ -55,6 +56,32 @@ class SheetTest extends FeatureTestCase
         self::assertSame('10 1/8 in from both edges', $sheet['cuts'][1]['centre']);
         $kit = $this->actingAs($builder)->getJson("/api/v1/versions/{$version}/kit")->assertOk()->json();
         self::assertSame([[1, 4, 1], [0, 0, 0]], [array_column($kit['lines'], 'needed'), array_column($kit['lines'], 'from_shelf')]);
+    }
+
+    public function test_a_sheet_is_made_once_for_a_version_and_measure_as_long_as_nothing_on_it_changes(): void
+    {
+        $room = $this->room();
+        $builder = $this->person(Role::Builder, $room->site->programme);
+        $build = $this->actingAs($builder)->postJson("/api/v1/rooms/{$room->id}/builds", ['name' => 'Sheet', 'unit' => self::CHOICES])->json();
+        $sheet = fn (): string => (string) $this->get("/api/v1/versions/{$build['latest']['id']}/sheet")->assertOk()->getContent();
+        $sheet();
+        // What is kept is marked, so that it is told from one that is made anew.
+        $mark = fn () => DB::table('cache')->where('key', 'like', '%sheet %')->update(['value' => serialize(base64_encode((string) gzcompress('as it was kept')))]);
+        $mark();
+        self::assertSame('as it was kept', $sheet());
+
+        $changes = [
+            fn () => $builder->update(['measure' => 'metric']),
+            fn () => $room->update(['name' => 'Reading room']),
+            fn () => $this->postJson("/api/v1/programmes/{$room->programmeId()}/stock", ['kind' => 'filter', 'code' => self::CHOICES['filter'], 'move' => 'bought', 'pieces' => 4])->assertCreated(),
+            fn () => $this->postJson("/api/v1/versions/{$build['latest']['id']}/kit", ['move' => 'reserved'])->assertCreated(),
+        ];
+        foreach ($changes as $change) {
+            $change();
+            self::assertStringStartsWith('%PDF', $sheet());
+            $mark();
+            self::assertSame('as it was kept', $sheet());
+        }
     }
 
     /** @param  list<string>  $command */

@@ -145,6 +145,7 @@ describe('the shelf', () => {
         const page = mounted(StockForm, {
             parts: [{ kind: 'filter', code: '20x20x1-g13', name: 'Filter', group: '', price: null, standing: 'catalogue' }],
             builds: [{ id: 7, name: 'Loft: Cube' }],
+            hasMoreBuilds: false,
             part: 'filter 20x20x1-g13',
             errors: { build: ['Say which build.'] },
             message: '',

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { reactive, ref, shallowRef } from 'vue';
+import { effectScope, reactive, ref, shallowRef } from 'vue';
 import { FIRST_CHOICES } from '../../frontend/src/features/work/useDraft';
 import { useHistory } from '../../frontend/src/features/work/useHistory';
 import type { Desk } from '../../frontend/src/store/desk';
@@ -36,6 +36,19 @@ describe('undo and redo', () => {
         made.redo();
         made.redo();
         expect([state.choices.units, state.choices.corners, made.canRedo.value]).toEqual([3, 'open', false]);
+    });
+
+    it('lets what still works on the state come to its end first', async () => {
+        const { state, made, app } = history();
+        let end: () => void = () => undefined;
+        effectScope().run(() => made.waitFor(() => new Promise<void>((resolve) => (end = resolve))));
+        state.choices = { ...state.choices, units: 2 };
+        const undone = made.undo();
+        expect(state.choices.units).toBe(2);
+        state.choices = { ...state.choices, units: 3 };
+        end();
+        await undone;
+        expect(state.choices.units).toBe(2);
     });
 
     it('begins a new future after an undo', () => {

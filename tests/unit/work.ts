@@ -89,7 +89,7 @@ export function workOn(state: State = {}): Work {
             view: reactive({ turn: 0, apart: false }),
         },
         held: ref(false),
-        history: { undo: vi.fn(), redo: vi.fn(), canUndo: ref(false), canRedo: ref(false) },
+        history: { undo: vi.fn(), redo: vi.fn(), waitFor: vi.fn(), canUndo: ref(false), canRedo: ref(false) },
     };
     return work as unknown as Work;
 }

@@ -15,6 +15,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'beside', type: 'array', nullable: true, items: new OA\Items(ref: '#/components/schemas/Placement'), description: 'What stands in the room besides'),
     new OA\Property(property: 'programme', type: 'integer', nullable: true),
     new OA\Property(property: 'build', type: 'integer', nullable: true, description: 'Whose reserved pieces count as there'),
+    new OA\Property(property: 'ticket', type: 'string', nullable: true, description: 'Of whoever asks: with it one is told one’s place instead of waiting, and can end the search'),
     new OA\Property(property: 'wishes', ref: '#/components/schemas/Wishes'),
 ])]
 class FindRequest extends StrictRequest
@@ -25,6 +26,7 @@ class FindRequest extends StrictRequest
 
         return [
             ...$this->roomRules(), ...$this->goalRules(), ...$this->besideRules(),
+            'ticket' => ['nullable', 'string', 'regex:/^[A-Za-z0-9-]{8,64}$/'],
             'programme' => ['nullable', 'integer'],
             'build' => ['nullable', 'integer'],
             'wishes' => ['required', 'array'],
@@ -44,6 +46,11 @@ class FindRequest extends StrictRequest
         $wishes = $this->validated('wishes');
 
         return $wishes;
+    }
+
+    public function ticket(): string
+    {
+        return $this->string('ticket')->toString();
     }
 
     public function build(): ?Build

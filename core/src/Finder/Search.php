@@ -57,7 +57,13 @@ final class Search
 
     private readonly SearchCounts $counts;
 
-    private function __construct(private readonly SearchProblem $problem)
+    /** Branches after which whoever waits is asked whether they still do. */
+    private const BREATH = 64;
+
+    private int $breaths = 0;
+
+    /** @param  (Closure(): void)|null  $meanwhile */
+    private function __construct(private readonly SearchProblem $problem, private readonly ?Closure $meanwhile)
     {
         $this->ample = exp(self::WIDE * Normal::quantile($problem->sure));
         $this->goal = new Goal($problem->goal, $problem->room, $problem->standing());
@@ -76,9 +82,10 @@ final class Search
         $this->counts = new SearchCounts;
     }
 
-    public static function answer(SearchProblem $problem): SearchResult
+    /** @param  (Closure(): void)|null  $meanwhile  called again and again; what it throws ends the search */
+    public static function answer(SearchProblem $problem, ?Closure $meanwhile = null): SearchResult
     {
-        return self::part($problem, 0, 1);
+        return self::part($problem, 0, 1, meanwhile: $meanwhile);
     }
 
     /**
@@ -89,12 +96,14 @@ final class Search
      * @param  (Closure(list<array{int, int}>): list<array{int, int}>)|null  $tell  tells the others what was found, in steps and
      *                                                                        costs, and answers what they found as far; everybody
      *                                                                        asks it equally often
+     * @param  (Closure(): void)|null  $meanwhile  called again and again; what it throws ends the search
      */
-    public static function part(SearchProblem $problem, int $part, int $parts, ?Closure $tell = null): SearchResult
+    public static function part(SearchProblem $problem, int $part, int $parts, ?Closure $tell = null, ?Closure $meanwhile = null): SearchResult
     {
-        $search = new self($problem);
+        $search = new self($problem, $meanwhile);
         $enumeration = new FamilyEnumeration($problem, $part, $parts);
         foreach ($enumeration->families() as $family) {
+            $search->breathe();
             $search->begin(new FamilyEvaluation($family, $problem, $search->book, $search->balanceBound, $search->operations));
         }
         for ($round = 1; $round <= self::ROUNDS && $tell !== null; $round++) {
@@ -136,9 +145,17 @@ final class Search
     private function upTo(int $cost): void
     {
         while (($branch = $this->queue->next($cost)) !== null) {
+            $this->breathe();
             if ($this->mayMatter($branch->atBest, $branch->share, $branch->weight())) {
                 $this->follow($branch);
             }
+        }
+    }
+
+    private function breathe(): void
+    {
+        if ($this->meanwhile !== null && ++$this->breaths % self::BREATH === 0) {
+            ($this->meanwhile)();
         }
     }
 

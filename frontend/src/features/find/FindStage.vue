@@ -22,7 +22,7 @@ const standing = computed(() => (adds.value ? there.value : placing.counted.valu
 const count = (rows: Placement[]): number => rows.reduce((sum, row) => sum + row.count, 0);
 const number = (many: number): string => many.toLocaleString('en');
 
-const { wishes, found, errors, away, busy, ask, cancel } = useFinder(
+const { wishes, found, errors, away, busy, before, ask, cancel } = useFinder(
     notesIn<Partial<Wishes>>(desk, 'limits'),
     computed(() => ({
         entries: draft.entries,
@@ -73,6 +73,10 @@ function take(choices: Choices): void {
         />
         <div class="state" role="status">
             <template v-if="away">{{ away.message }} <Button type="link" size="small" @click="ask">Try again</Button></template>
+            <template v-else-if="busy && before !== null">
+                Waiting for other searches: {{ before === 0 ? 'yours is next' : `${before} before yours` }} …
+                <Button type="link" size="small" @click="cancel()">Stop</Button>
+            </template>
             <template v-else-if="busy && !found">
                 Searching all combinations of fans, filters and shapes …
                 <Button type="link" size="small" @click="cancel()">Stop</Button>

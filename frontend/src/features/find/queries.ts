@@ -1,15 +1,44 @@
 import { keepPreviousData, useQuery } from '@tanstack/vue-query';
-import { toValue, type MaybeRefOrGetter } from 'vue';
-import { answer, api, type Choices, type Drawing, type FindRequest } from '../../api/client';
+import { ref, toValue, type MaybeRefOrGetter } from 'vue';
+import { answer, api, type Choices, type Drawing, type Find, type FindRequest } from '../../api/client';
+import { randomKey } from '../../api/randomKey';
 
-export const useFind = (question: MaybeRefOrGetter<FindRequest | null>) =>
-    useQuery({
+/** How long one waits before asking again for one's turn, ms. */
+const AGAIN = 300;
+
+/** Asks until it is answered; while others come first it says how many. Whoever leaves gives the place back. */
+async function find(question: FindRequest, signal: AbortSignal, wait: (before: number | null) => void): Promise<Find> {
+    const ticket = randomKey();
+    const leave = (): void => void api.DELETE('/finds/{ticket}', { params: { path: { ticket } }, keepalive: true }).catch(() => undefined);
+    signal.addEventListener('abort', leave);
+    window.addEventListener('pagehide', leave);
+    try {
+        for (;;) {
+            const said = await answer(api.POST('/finds', { body: { ...question, ticket }, signal }));
+            if (!('before' in said)) return said;
+            wait(said.before);
+            await new Promise((resolve) => setTimeout(resolve, AGAIN));
+            signal.throwIfAborted();
+        }
+    } finally {
+        signal.removeEventListener('abort', leave);
+        window.removeEventListener('pagehide', leave);
+        wait(null);
+    }
+}
+
+export function useFind(question: MaybeRefOrGetter<FindRequest | null>) {
+    /** Searches that come first; null while none does. */
+    const before = ref<number | null>(null);
+    const search = useQuery({
         queryKey: ['find', question],
-        queryFn: ({ signal }) => answer(api.POST('/finds', { body: toValue(question) as FindRequest, signal })),
+        queryFn: ({ signal }) => find(toValue(question) as FindRequest, signal, (count) => (before.value = count)),
         enabled: () => toValue(question) !== null,
         placeholderData: keepPreviousData,
         gcTime: 120_000,
     });
+    return { search, before };
+}
 
 /** A build with its small drawing. */
 export interface Sketch {

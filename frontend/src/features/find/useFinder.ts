@@ -57,7 +57,7 @@ export function useFinder(notes: Notes<Partial<Wishes>>, asked: MaybeRefOrGetter
     const client = useQueryClient();
     const wishes = reactive<Wishes>({ ...NO_WISHES, level: toValue(asked).level, ...notes.read() });
     const question = shallowRef<FindRequest | null>(null);
-    const search = useFind(question);
+    const { search, before } = useFind(question);
     let pause: ReturnType<typeof setTimeout> | undefined;
 
     function ask(): void {
@@ -86,6 +86,7 @@ export function useFinder(notes: Notes<Partial<Wishes>>, asked: MaybeRefOrGetter
         errors: computed(() => (refused.value?.status === 422 ? refused.value.errors : {})),
         away: computed(() => (refused.value && refused.value.status !== 422 ? refused.value : null)),
         busy: search.isFetching,
+        before,
         ask,
         cancel: () => client.cancelQueries({ queryKey: ['find'] }),
     };

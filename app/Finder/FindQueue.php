@@ -1,0 +1,146 @@
+<?php
+
+namespace App\Finder;
+
+use Closure;
+use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Facades\DB;
+
+/**
+ * A search holds a core for as long as it takes: only so many run at once, on all machines together. Whoever has a ticket is told
+ * how many are before them and asks again; who does not ask for a while, or gives the ticket back, waits no more and is not
+ * searched for any longer.
+ */
+final readonly class FindQueue
+{
+    /** Who was not seen for so long has left, s. */
+    private const PATIENCE = 4;
+
+    /** A search that is under way has ended by then, s: nobody is seen while it runs. */
+    private const LONGEST = 60;
+
+    /** Whoever runs is asked so often whether somebody still waits, s. */
+    private const PULSE = 0.1;
+
+    /** Without a ticket one waits in one's request, s. */
+    private const WAIT = 20;
+
+    /**
+     * @template T
+     *
+     * @param  Closure(Closure(): void): T  $search  gets what it is to call again and again
+     * @return T|Waiting
+     *
+     * @throws NobodyWaits where the ticket was given back
+     */
+    public function turn(int $person, string $ticket, Closure $search): mixed
+    {
+        if ($ticket === '') {
+            return $this->inTheRequest($search);
+        }
+        $own = $this->enter($person, $ticket);
+        $before = $this->waiting()->where('id', '<', $own)->count();
+        $slot = $before - $this->waiting()->where('id', '<', $own)->where('is_running', true)->count() < self::slots() ? $this->slot() : null;
+        if ($slot === null) {
+            return new Waiting($before);
+        }
+        try {
+            DB::table('finds_waiting')->where('id', $own)->update(['is_running' => true]);
+
+            return $search($this->pulse($own));
+        } finally {
+            self::release($slot);
+            DB::table('finds_waiting')->where('id', $own)->delete();
+        }
+    }
+
+    /** Nobody waits for it any more. */
+    public function leave(int $person, string $ticket): void
+    {
+        DB::table('finds_waiting')->where('person_id', $person)->where('ticket', $ticket)->delete();
+    }
+
+    private function enter(int $person, string $ticket): int
+    {
+        DB::table('finds_waiting')->where(fn (Builder $gone) => $gone->where('is_running', false)->where('seen_at', '<', self::ago(self::PATIENCE)))
+            ->orWhere('seen_at', '<', self::ago(self::LONGEST))->delete();
+        DB::table('finds_waiting')->upsert(['person_id' => $person, 'ticket' => $ticket, 'seen_at' => self::ago(0)], ['person_id', 'ticket'], ['seen_at']);
+
+        return (int) DB::table('finds_waiting')->where('person_id', $person)->where('ticket', $ticket)->value('id');
+    }
+
+    private function waiting(): Builder
+    {
+        return DB::table('finds_waiting');
+    }
+
+    /** @return Closure(): void */
+    private function pulse(int $own): Closure
+    {
+        $next = microtime(true) + self::PULSE;
+
+        return function () use ($own, &$next): void {
+            if (microtime(true) < $next) {
+                return;
+            }
+            $next = microtime(true) + self::PULSE;
+            if ($this->waiting()->where('id', $own)->doesntExist()) {
+                throw new NobodyWaits;
+            }
+        };
+    }
+
+    /**
+     * @template T
+     *
+     * @param  Closure(Closure(): void): T  $search
+     * @return T|Waiting
+     */
+    private function inTheRequest(Closure $search): mixed
+    {
+        $until = microtime(true) + self::WAIT;
+        while (($slot = $this->slot()) === null) {
+            if (microtime(true) > $until) {
+                return new Waiting($this->waiting()->count());
+            }
+            usleep(50_000);
+        }
+        try {
+            return $search(fn (): null => null);
+        } finally {
+            self::release($slot);
+        }
+    }
+
+    /** The number of a slot that is now ours, until it is released or this connection ends; null where all are taken. */
+    private function slot(): ?int
+    {
+        foreach (range(1, self::slots()) as $slot) {
+            if ((int) DB::scalar('SELECT GET_LOCK(?, 0)', [self::name($slot)]) === 1) {
+                return $slot;
+            }
+        }
+
+        return null;
+    }
+
+    private static function release(int $slot): void
+    {
+        DB::scalar('SELECT RELEASE_LOCK(?)', [self::name($slot)]);
+    }
+
+    private static function name(int $slot): string
+    {
+        return DB::getDatabaseName().".find.{$slot}";
+    }
+
+    private static function slots(): int
+    {
+        return max(1, config()->integer('jornel.finds_at_once'));
+    }
+
+    private static function ago(int $seconds): string
+    {
+        return now()->subSeconds($seconds)->format('Y-m-d H:i:s.v');
+    }
+}

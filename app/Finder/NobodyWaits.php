@@ -1,0 +1,14 @@
+<?php
+
+namespace App\Finder;
+
+use RuntimeException;
+
+/** A search ends because its ticket was given back. */
+final class NobodyWaits extends RuntimeException
+{
+    public function __construct()
+    {
+        parent::__construct('This search was ended.');
+    }
+}

@@ -75,6 +75,22 @@ bench_pages() {
     php -d opcache.enable_cli=1 -d opcache.jit=disable -d memory_limit=1G tests/bench/growth.php
 }
 
+# Many people at once, before a server and a database of their own: load [people] [seconds].
+load() {
+    prepare_tests
+    use_instance load
+    export QUEUE_CONNECTION=database
+    trap 'halt_web; halt queue; halt database' EXIT
+    start_database
+    quietly php artisan migrate:fresh --force --seed
+    php tests/bench/people.php "${1:-50}" >"$run/people.json"
+    start_web 127.0.0.1 "$(free_port)"
+    start queue php artisan queue:work --sleep=1
+    local status=0
+    node tests/bench/load.mjs "$(web_address)" "$run/people.json" "${2:-60}" || status=$?
+    return "$status"
+}
+
 # How many checks both lanes make.
 CHECKS=13
 

@@ -38,9 +38,8 @@ web_address() { echo "http://$(cat "$run/${1:-web}.address")"; }
 
 php_settings() {
     printf '[global]\nerror_log = /proc/self/fd/2\n'
-    deploy/fill php-fpm.conf USER="$(id -un)" GROUP="$(id -gn)" WEB_USER="$(id -un)" FPM_SOCKET="$1"
     # Where the private database is, and which caches are whose, is told in the environment.
-    echo 'clear_env = no'
+    deploy/fill php-fpm.conf USER="$(id -un)" GROUP="$(id -gn)" WEB_USER="$(id -un)" FPM_SOCKET="$1" | sed 's/^listen = /clear_env = no\n&/'
 }
 
 nginx_settings() {

@@ -62,6 +62,7 @@ Route::middleware('auth:web')->group(function (): void {
     Route::post('walls', [WallController::class, 'store']);
     Route::post('needs', [NeedController::class, 'store']);
     Route::post('finds', [FindController::class, 'store']);
+    Route::get('finds/{ticket}', [FindController::class, 'show'])->where('ticket', '[A-Za-z0-9-]{8,64}');
     Route::delete('finds/{ticket}', [FindController::class, 'destroy'])->where('ticket', '[A-Za-z0-9-]{8,64}');
     Route::post('sketches', [SketchController::class, 'store']);
 });

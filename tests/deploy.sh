@@ -17,9 +17,8 @@ user=$(id -un)
 group=$(id -gn)
 
 printf '[global]\npid = %s/fpm.pid\nerror_log = %s/fpm.log\n' "$place" "$place" >"$place/fpm.conf"
-deploy/fill php-fpm.conf USER="$user" GROUP="$group" WEB_USER="$user" FPM_SOCKET="$place/fpm.sock" >>"$place/fpm.conf"
 # Only here: the tests' database is named in the environment, not in .env.
-echo 'clear_env = no' >>"$place/fpm.conf"
+deploy/fill php-fpm.conf USER="$user" GROUP="$group" WEB_USER="$user" FPM_SOCKET="$place/fpm.sock" | sed 's/^listen = /clear_env = no\n&/' >>"$place/fpm.conf"
 cp deploy/php.ini "$place/"
 scan=/etc/php/$version/fpm/conf.d:$place
 as_root=()
@@ -55,6 +54,9 @@ while IFS= read -r header; do
     done
 done < <(php -r 'require "app/Http/Middleware/SecurityHeaders.php"; foreach (App\Http\Middleware\SecurityHeaders::ALL as $name => $value) { echo "$name: $value\n"; }')
 expect 'nobody gets in without signing in' 'HTTP/1.1 401' -D - -o /dev/null -H 'Accept: application/json' "$at/api/v1/programmes"
+expect 'a search has workers of its own' 'HTTP/1.1 401' -D - -o /dev/null -H 'Accept: application/json' -X POST "$at/api/v1/finds"
+claim_priority() { ps -eo ni,args | grep -q '^ *19 php-fpm: pool jornel-slow' && ps -eo ni,args | grep -q '^ *0 php-fpm: pool jornel$'; }
+if claim_priority; then echo 'ok: searches give way to pages'; else echo 'not so: searches give way to pages'; failed=1; fi
 expect 'a session can be opened' 'XSRF-TOKEN' -D - -o /dev/null "$at/sanctum/csrf-cookie"
 expect 'hidden files stay hidden' 'HTTP/1.1 404' -D - -o /dev/null "$at/.htaccess"
 expect 'the front page answers' 'HTTP/1.1 200' -D - -o /dev/null "$at/"

@@ -14,7 +14,7 @@ use Illuminate\Support\Facades\DB;
 final readonly class FindQueue
 {
     /** Who was not seen for so long has left, s. */
-    private const PATIENCE = 4;
+    private const PATIENCE = 8;
 
     /** A search that is under way has ended by then, s: nobody is seen while it runs. */
     private const LONGEST = 60;
@@ -52,6 +52,12 @@ final readonly class FindQueue
             self::release($slot);
             DB::table('finds_waiting')->where('id', $own)->delete();
         }
+    }
+
+    /** How many are before whoever has a ticket; they are seen by that. */
+    public function place(int $person, string $ticket): Waiting
+    {
+        return new Waiting($this->waiting()->where('id', '<', $this->enter($person, $ticket))->count());
     }
 
     /** Nobody waits for it any more. */

@@ -17,6 +17,7 @@ final class SharedSearch
     public static function answer(SearchProblem $problem, ?Closure $meanwhile = null): SearchResult
     {
         $pair = PHP_SAPI === 'cli' && function_exists('pcntl_fork') ? stream_socket_pair(STREAM_PF_UNIX, STREAM_SOCK_STREAM, 0) : false;
+        $parent = getmypid();
         $child = $pair === false ? -1 : pcntl_fork();
         if ($pair === false || $child === -1) {
             return Search::answer($problem, $meanwhile);
@@ -24,7 +25,7 @@ final class SharedSearch
         [$ours, $theirs] = $pair;
         if ($child === 0) {
             fclose($ours);
-            fwrite($theirs, serialize(Search::part($problem, 1, self::PARTS, self::over($theirs))));
+            fwrite($theirs, serialize(Search::part($problem, 1, self::PARTS, self::over($theirs), self::endWith((int) $parent))));
             fclose($theirs);
             // Ended at once, so that nothing that was opened before the split is closed twice.
             posix_kill((int) getmypid(), SIGKILL);
@@ -41,6 +42,16 @@ final class SharedSearch
         pcntl_waitpid($child, $status);
 
         return $other instanceof SearchResult ? SearchResult::together($problem, [$own, $other]) : Search::answer($problem);
+    }
+
+    /** @return Closure(): void what ends this process once its parent has ended */
+    private static function endWith(int $parent): Closure
+    {
+        return function () use ($parent): void {
+            if (posix_getppid() !== $parent) {
+                posix_kill((int) getmypid(), SIGKILL);
+            }
+        };
     }
 
     /**

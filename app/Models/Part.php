@@ -7,6 +7,7 @@ use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use Jornel\Core\Part\Catalogue;
+use Jornel\Core\Part\PartKind;
 use stdClass;
 
 /**
@@ -59,6 +60,24 @@ final class Part extends Model
     public static function catalogue(?Programme $programme): Catalogue
     {
         return Catalogue::fromEntries(self::entries(self::shipped(), self::own($programme)));
+    }
+
+    /**
+     * What all parts are called, a programme's own among them.
+     *
+     * @return array<string, string> by kind and code
+     */
+    public static function names(Programme $programme): array
+    {
+        $names = [];
+        foreach ([DB::table('parts'), DB::table('programme_parts')->where('programme_id', $programme->id)->whereNull('deleted_at')] as $parts) {
+            foreach ($parts->selectRaw("kind, code, JSON_VALUE(figures, '$.name') as name")->get() as $part) {
+                $key = PartKind::from($part->kind)->key($part->code);
+                $names[$key] = $part->name ?? $names[$key] ?? $part->code;
+            }
+        }
+
+        return $names;
     }
 
     /** Read as rows, like a programme's own: a record for each of some dozens of parts takes longer than all that is then done with them. */

@@ -39,7 +39,7 @@ describe('undo and redo', () => {
     });
 
     it('lets what still works on the state come to its end first', async () => {
-        const { state, made, app } = history();
+        const { state, made } = history();
         let end: () => void = () => undefined;
         effectScope().run(() => made.waitFor(() => new Promise<void>((resolve) => (end = resolve))));
         state.choices = { ...state.choices, units: 2 };

@@ -7,7 +7,7 @@ use App\Actions\KeptAnswers;
 use App\Actions\StandsThere;
 use App\Finder\FindQueue;
 use App\Finder\NobodyWaits;
-use App\Finder\SharedSearch;
+use App\Finder\SearchProcess;
 use App\Finder\Waiting;
 use App\Http\Shared\Controller;
 use Closure;
@@ -34,13 +34,21 @@ class FindController extends Controller
             try {
                 // Somebody else may have asked the same while this one waited.
                 $answer = $queue->turn($person->id, $request->ticket(), fn (Closure $meanwhile): string => $kept->get($key)
-                    ?? $kept->keep($key, (string) json_encode(FindData::of(SharedSearch::answer($question, $meanwhile), $question), JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION)));
+                    ?? $kept->keep($key, (string) json_encode(FindData::of(SearchProcess::answer($question, $meanwhile), $question), JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION)));
             } catch (NobodyWaits $ended) {
                 throw new GoneHttpException($ended->getMessage(), $ended);
             }
         }
 
         return $answer instanceof Waiting ? new JsonResponse(FindPlaceData::of($answer), 202) : JsonResponse::fromJsonString($answer);
+    }
+
+    #[OA\Get(path: '/finds/{ticket}', operationId: 'findPlace', parameters: [new OA\PathParameter(name: 'ticket', schema: new OA\Schema(type: 'string'))], responses: [
+        new OA\Response(response: 200, description: 'The place in the queue: ask the question again once nobody is before', content: new OA\JsonContent(ref: FindPlaceData::class)),
+    ])]
+    public function show(Request $request, string $ticket, FindQueue $queue): JsonResponse
+    {
+        return new JsonResponse(FindPlaceData::of($queue->place($this->person($request)->id, $ticket)));
     }
 
     #[OA\Delete(path: '/finds/{ticket}', operationId: 'stopFind', parameters: [new OA\PathParameter(name: 'ticket', schema: new OA\Schema(type: 'string'))], responses: [

@@ -4,7 +4,6 @@ namespace App\Http\Stock;
 
 use App\Models\Programme;
 use App\Models\StockMovement;
-use Jornel\Core\Part\Catalogue;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(schema: 'StockMovements', description: 'What moved, the latest first, a page of it')]
@@ -24,8 +23,11 @@ final readonly class MovementPageData
     ) {
     }
 
-    /** @param  int|null  $before  number of a movement */
-    public static function of(Programme $programme, Catalogue $catalogue, ?int $before = null): self
+    /**
+     * @param  array<string, string>  $names  of parts, by kind and code
+     * @param  int|null  $before  number of a movement
+     */
+    public static function of(Programme $programme, array $names, ?int $before = null): self
     {
         $movements = StockMovement::query()->where('programme_id', $programme->id)->with(['build.room', 'person']);
         if ($before !== null) {
@@ -37,7 +39,7 @@ final readonly class MovementPageData
 
         return new self(
             array_values($page->take(self::PER_PAGE)->map(fn (StockMovement $movement): array => [
-                'id' => $movement->id, 'name' => $catalogue->all($movement->kind)[$movement->code]->name ?? $movement->code, 'move' => $movement->move->value, 'pieces' => $movement->pieces,
+                'id' => $movement->id, 'name' => $names[$movement->kind->key($movement->code)] ?? $movement->code, 'move' => $movement->move->value, 'pieces' => $movement->pieces,
                 'build' => $movement->build?->titleInProgramme() ?? '',
                 'note' => $movement->note, 'person' => $movement->person->name ?? '', 'at' => $movement->created_at->toIso8601String(),
             ])->all()),

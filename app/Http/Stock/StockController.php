@@ -27,7 +27,7 @@ class StockController extends Controller
     public function store(StockRequest $request, Programme $programme, Shelf $shelf): JsonResponse
     {
         [$kind, $code] = [$request->kind(), $request->string('code')->toString()];
-        if (! isset(Part::catalogue($programme)->all($kind)[$code])) {
+        if (! isset(Part::names($programme)[$kind->key($code)])) {
             throw new NotFoundHttpException('There is no such part.');
         }
         $shelf->move($programme, $this->person($request), $kind, $code, $request->move(), $request->integer('pieces'), $request->build($programme), $request->string('note')->trim()->toString());
@@ -43,7 +43,7 @@ class StockController extends Controller
     ])]
     public function movements(MovementPageRequest $request, Programme $programme): JsonResponse
     {
-        return new JsonResponse(MovementPageData::of($programme, Part::catalogue($programme), $request->integer('before') ?: null));
+        return new JsonResponse(MovementPageData::of($programme, Part::names($programme), $request->integer('before') ?: null));
     }
 
     #[OA\Get(path: '/programmes/{programme}/stock/builds', operationId: 'stockBuilds', parameters: [
@@ -59,8 +59,8 @@ class StockController extends Controller
 
     private function data(Programme $programme, Shelf $shelf): StockData
     {
-        $catalogue = Part::catalogue($programme);
+        $names = Part::names($programme);
 
-        return StockData::of($shelf->lines($programme), MovementPageData::of($programme, $catalogue), BuildNameData::find($programme, ''), $catalogue);
+        return StockData::of($shelf->lines($programme), MovementPageData::of($programme, $names), BuildNameData::find($programme, ''), $names);
     }
 }

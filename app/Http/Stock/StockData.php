@@ -3,7 +3,6 @@
 namespace App\Http\Stock;
 
 use Jornel\Core\Kit\StockLine;
-use Jornel\Core\Part\Catalogue;
 use Jornel\Core\Part\PartKind;
 use OpenApi\Attributes as OA;
 
@@ -29,13 +28,14 @@ final readonly class StockData
     /**
      * @param  array<string, StockLine>  $lines  by kind and code
      * @param  list<BuildNameData>  $builds
+     * @param  array<string, string>  $names  of parts, by kind and code
      */
-    public static function of(array $lines, MovementPageData $latest, array $builds, Catalogue $catalogue): self
+    public static function of(array $lines, MovementPageData $latest, array $builds, array $names): self
     {
         $told = [];
         foreach ($lines as $part => $line) {
             [$kind, $code] = PartKind::ofKey($part);
-            $told[] = ['kind' => $kind->value, 'code' => $code, 'name' => $catalogue->all($kind)[$code]->name ?? $code, 'on_hand' => $line->onHand, 'reserved' => $line->reserved(), 'free' => $line->free()];
+            $told[] = ['kind' => $kind->value, 'code' => $code, 'name' => $names[$part] ?? $code, 'on_hand' => $line->onHand, 'reserved' => $line->reserved(), 'free' => $line->free()];
         }
         usort($told, fn (array $one, array $other): int => [$one['kind'], $one['name']] <=> [$other['kind'], $other['name']]);
 

@@ -1,0 +1,180 @@
+// So many people at once, each with two seconds of thought between clicks on rooms, bench, stock, finder and sheet:
+// `./jornel load [people] [seconds]`. Prints how many requests there were, how long they took, and what failed.
+// Wanted on two cores: 95 % under 200 ms but for finder and sheet, these under 2 s when they are not kept, and no error.
+import { randomUUID } from 'node:crypto';
+import { readFileSync } from 'node:fs';
+
+const [, , at, file, seconds = '60'] = process.argv;
+const { programme, password, people } = JSON.parse(readFileSync(file, 'utf8'));
+const THOUGHT = 2000;
+const until = Date.now() + Number(seconds) * 1000;
+const wait = (ms) => new Promise((resolve) => setTimeout(resolve, ms));
+/** Thought between clicks: two seconds on average, never none (exponential, so that clicks fall as they like). */
+const think = () => wait(200 + (THOUGHT - 200) * -Math.log(1 - Math.random()));
+
+const times = new Map();
+const faults = new Map();
+
+/** A browser of somebody: its cookies, and the key of every write. */
+class Browser {
+    cookies = new Map();
+
+    async ask(kind, method, path, body) {
+        const began = performance.now();
+        let status = 'no answer';
+        try {
+            const response = await fetch(`${at}${path}`, {
+                method,
+                headers: {
+                    Accept: 'application/json',
+                    ...(body ? { 'Content-Type': 'application/json' } : {}),
+                    ...(method === 'GET'
+                        ? {}
+                        : { 'Idempotency-Key': randomUUID(), 'X-XSRF-TOKEN': decodeURIComponent(this.cookies.get('XSRF-TOKEN') ?? '') }),
+                    Cookie: [...this.cookies].map(([name, value]) => `${name}=${value}`).join('; '),
+                },
+                body: body && JSON.stringify(body),
+            });
+            for (const cookie of response.headers.getSetCookie()) {
+                const [, name, value] = cookie.match(/^([^=]+)=([^;]*)/);
+                this.cookies.set(name, value);
+            }
+            status = response.status;
+            const bytes = Buffer.from(await response.arrayBuffer());
+            times.set(kind, [...(times.get(kind) ?? []), performance.now() - began]);
+            if (response.ok) return { status, data: bytes[0] === 0x7b || bytes[0] === 0x5b ? JSON.parse(bytes) : null };
+        } catch (fault) {
+            status = String(fault.cause ?? fault);
+        }
+        const name = `${kind}: ${status}`;
+        faults.set(name, (faults.get(name) ?? 0) + 1);
+        return { status, data: null };
+    }
+}
+
+const CORNERS = ['open', 'taped', 'shroud'];
+
+function clicks(browser, self) {
+    let entries = null;
+    let goal = '';
+    const unit = { ...self.choices };
+    const one = (list) => list[Math.floor(Math.random() * list.length)];
+    return [
+        [3, async () => browser.ask('programme', 'GET', `/api/v1/programmes/${programme}`)],
+        [
+            3,
+            async () => {
+                const { data } = await browser.ask('room', 'GET', `/api/v1/rooms/${one(people).room}`);
+                entries = data?.entries ?? entries;
+                goal = data?.goal ?? goal;
+            },
+        ],
+        [
+            8,
+            async () => {
+                if (!entries) return;
+                Object.assign(unit, { units: 1 + Math.floor(Math.random() * 4), corners: one(CORNERS) });
+                await browser.ask('bench', 'POST', '/api/v1/evaluations', { room: entries, goal, unit, programme });
+            },
+        ],
+        [
+            2,
+            async () => {
+                await browser.ask('stock', 'GET', `/api/v1/programmes/${programme}/stock`);
+            },
+        ],
+        [
+            1,
+            async () => {
+                await browser.ask('stock movement', 'POST', `/api/v1/programmes/${programme}/stock`, {
+                    kind: 'fan',
+                    code: 'box-20-plain',
+                    move: one(['bought', 'used']),
+                    pieces: 1,
+                    build: null,
+                    note: '',
+                });
+            },
+        ],
+        [
+            1,
+            async () => {
+                if (!entries) return;
+                const ticket = randomUUID();
+                const began = performance.now();
+                const question = {
+                    room: entries,
+                    goal,
+                    programme,
+                    ticket,
+                    wishes: {
+                        level: '',
+                        seat: '',
+                        first_cost: '',
+                        total_cost: '',
+                        footprint: '',
+                        height: '',
+                        power: '',
+                        minutes: '',
+                        tools: null,
+                        skills: null,
+                        from_stock: false,
+                        windows: false,
+                        prefilters: false,
+                        coarser: false,
+                        units: 4,
+                        sure: 0.75,
+                    },
+                };
+                let said = await browser.ask('finder, one request', 'POST', '/api/v1/finds', question);
+                while (said.status === 202) {
+                    for (let before = said.data.before, first = true; first || before > 0; first = false) {
+                        await wait(Math.min(5000, 400 * (1 + before)));
+                        before = (await browser.ask('place in the queue', 'GET', `/api/v1/finds/${ticket}`)).data?.before ?? 0;
+                    }
+                    said = await browser.ask('finder, one request', 'POST', '/api/v1/finds', question);
+                }
+                times.set('finder', [...(times.get('finder') ?? []), performance.now() - began]);
+            },
+        ],
+        [
+            1,
+            async () => {
+                await browser.ask('sheet', 'GET', `/api/v1/versions/${one(people).version}/sheet`);
+            },
+        ],
+    ];
+}
+
+async function person(self) {
+    const browser = new Browser();
+    await wait(Math.random() * 10000);
+    await browser.ask('sign-in', 'GET', '/sanctum/csrf-cookie');
+    await browser.ask('sign-in', 'POST', '/api/v1/session', { email: self.email, password });
+    const all = clicks(browser, self);
+    const weight = all.reduce((sum, [share]) => sum + share, 0);
+    while (Date.now() < until) {
+        let left = Math.random() * weight;
+        await all.find(([share]) => (left -= share) <= 0)[1]();
+        await think();
+    }
+}
+
+await Promise.all(people.map(person));
+
+const SLOW = ['finder', 'finder, one request', 'sheet', 'sign-in'];
+const share = (list, part) => list[Math.min(list.length - 1, Math.floor(part * list.length))];
+const row = (name, list) => {
+    list.sort((a, b) => a - b);
+    console.log(
+        `${name.padEnd(22)} ${String(list.length).padStart(8)} ${[share(list, 0.5), share(list, 0.95), list.at(-1)].map((ms) => ms.toFixed(0).padStart(8)).join(' ')}`,
+    );
+};
+console.log(`${'ms'.padEnd(22)} ${['requests', 'median', '95 %', 'longest'].map((name) => name.padStart(8)).join(' ')}`);
+for (const [name, list] of [...times].sort()) row(name, list);
+const quick = [...times].filter(([name]) => !SLOW.includes(name)).flatMap(([, list]) => list);
+row('all but finder, sheet', quick);
+const failed = [...faults.values()].reduce((sum, count) => sum + count, 0);
+console.log(`${people.length} people for ${seconds} s; ${failed} errors`);
+for (const [name, count] of faults) console.log(`  ${count} × ${name}`);
+process.exit(failed > 0 || share(quick, 0.95) > 200 ? 1 : 0);

@@ -29,6 +29,7 @@ use App\Http\Room\RoomController;
 use App\Http\Session\AccountController;
 use App\Http\Session\BeginningController;
 use App\Http\Session\InvitationController;
+use App\Http\Session\PasswordController;
 use App\Http\Session\SessionController;
 use App\Http\Stock\KitController;
 use App\Http\Stock\StockController;
@@ -40,6 +41,8 @@ Route::post('beginning', [BeginningController::class, 'store'])->middleware('thr
 Route::post('demo', [BeginningController::class, 'lookRound']);
 Route::get('entrances/{token}', [InvitationController::class, 'show'])->middleware('throttle:enter');
 Route::post('entrances/{token}', [InvitationController::class, 'store'])->middleware('throttle:enter');
+Route::post('passwords', [PasswordController::class, 'store'])->middleware('throttle:enter');
+Route::put('passwords/{token}', [PasswordController::class, 'update'])->middleware('throttle:enter');
 Route::post('session', [SessionController::class, 'store']);
 
 Route::middleware('auth:web')->group(function (): void {
@@ -77,6 +80,7 @@ Route::middleware(['auth:web', AcknowledgeWrite::class])->group(function (): voi
     Route::get('programmes/{programme}/people', [PeopleController::class, 'index'])->can('view', 'programme');
     Route::patch('programmes/{programme}/people/{person}', [PeopleController::class, 'update'])->can('organise', 'programme');
     Route::delete('programmes/{programme}/people/{person}', [PeopleController::class, 'destroy'])->can('view', 'programme');
+    Route::post('programmes/{programme}/people/{person}/password-link', [PeopleController::class, 'passwordLink'])->can('organise', 'programme');
     Route::post('programmes/{programme}/invitations', [PeopleController::class, 'invite'])->can('organise', 'programme');
     Route::delete('invitations/{invitation}', [PeopleController::class, 'withdraw'])->can('organise', 'invitation');
 

@@ -8,6 +8,7 @@ use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 use Illuminate\Foundation\Auth\User as Authenticatable;
+use Illuminate\Notifications\Notifiable;
 use Jornel\Core\Quantity\System;
 
 /**
@@ -15,19 +16,23 @@ use Jornel\Core\Quantity\System;
  * @property string $name
  * @property string $email
  * @property System $measure
+ * @property string|null $colours
  * @property Collection<int, Programme> $programmes
  */
 class Person extends Authenticatable
 {
     /** @use HasFactory<PersonFactory> */
-    use HasFactory;
+    use HasFactory, Notifiable;
 
     /** @var array<int, Role|null> by programme */
     private array $roles = [];
 
     protected $table = 'people';
 
-    protected $fillable = ['name', 'email', 'password', 'measure'];
+    protected $fillable = ['name', 'email', 'password', 'measure', 'colours'];
+
+    /** @var array<string, mixed> what holds until somebody says otherwise */
+    protected $attributes = ['colours' => null];
 
     protected $hidden = ['password', 'remember_token'];
 

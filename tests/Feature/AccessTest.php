@@ -17,7 +17,7 @@ class AccessTest extends FeatureTestCase
     private const OPEN = ['session', 'catalogue', 'evaluations', 'misfits', 'finds', 'sketches', 'workings', 'disputes', 'comparisons', 'needs', 'plans', 'plans/edits', 'finds/{ticket}', 'walls', 'airs', 'programmes', 'account', 'account/sessions'];
 
     /** Routes for whoever is not signed in. */
-    private const ENTRANCES = ['session', 'beginning', 'demo', 'entrances/{token}'];
+    private const ENTRANCES = ['session', 'beginning', 'demo', 'entrances/{token}', 'passwords', 'passwords/{token}'];
 
     public function test_every_route_is_either_known_to_be_open_or_names_a_record(): void
     {

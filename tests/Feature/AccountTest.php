@@ -15,7 +15,7 @@ class AccountTest extends FeatureTestCase
 
     public function test_a_programme_is_begun_by_its_organiser_who_is_signed_in(): void
     {
-        $this->getJson('/api/v1/beginning')->assertOk()->assertExactJson(['is_empty' => false, 'demo' => true, 'registration' => true]);
+        $this->getJson('/api/v1/beginning')->assertOk()->assertExactJson(['is_empty' => false, 'demo' => true, 'registration' => true, 'mail' => false]);
         $this->postJson('/api/v1/beginning', self::NEW)->assertCreated()->assertJsonPath('email', 'tamsin@reedbank.example')->assertJsonPath('measure', 'imperial');
 
         $programmes = $this->getJson('/api/v1/programmes')->assertOk()->json();
@@ -45,7 +45,7 @@ class AccountTest extends FeatureTestCase
         $this->getJson('/api/v1/beginning')->assertJsonPath('registration', false);
         $this->postJson('/api/v1/beginning', self::NEW)->assertForbidden();
         DB::table('people')->delete();
-        $this->getJson('/api/v1/beginning')->assertExactJson(['is_empty' => true, 'demo' => false, 'registration' => true]);
+        $this->getJson('/api/v1/beginning')->assertExactJson(['is_empty' => true, 'demo' => false, 'registration' => true, 'mail' => false]);
         $this->postJson('/api/v1/beginning', self::NEW)->assertCreated();
         $this->postJson('/api/v1/beginning', ['email' => 'other@reedbank.example'] + self::NEW)->assertForbidden();
     }

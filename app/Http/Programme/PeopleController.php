@@ -3,14 +3,18 @@
 namespace App\Http\Programme;
 
 use App\Actions\Members;
+use App\Actions\Passwords;
 use App\Http\Shared\Controller;
 use App\Models\Invitation;
 use App\Models\Person;
 use App\Models\Programme;
+use App\Notifications\InvitationLink;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Gate;
+use Illuminate\Support\Facades\Notification;
+use Illuminate\Validation\ValidationException;
 use OpenApi\Attributes as OA;
 
 class PeopleController extends Controller
@@ -52,12 +56,32 @@ class PeopleController extends Controller
         return new Response(status: 204);
     }
 
-    #[OA\Post(path: '/programmes/{programme}/invitations', operationId: 'invite', parameters: [new OA\PathParameter(name: 'programme', schema: new OA\Schema(type: 'integer'))], requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: RoleRequest::class)), responses: [
+    #[OA\Post(path: '/programmes/{programme}/people/{person}/password-link', operationId: 'passwordLink', parameters: [new OA\PathParameter(name: 'programme', schema: new OA\Schema(type: 'integer')), new OA\PathParameter(name: 'person', schema: new OA\Schema(type: 'integer'))], responses: [
+        new OA\Response(response: 201, description: 'A link with which that person sets another password, once', content: new OA\JsonContent(ref: PasswordLinkData::class)),
+        new OA\Response(response: 422, description: 'They belong to another programme as well', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
+    ])]
+    public function passwordLink(Programme $programme, Person $person, Passwords $passwords): JsonResponse
+    {
+        $member = $this->member($programme, $person);
+        if (! $passwords->mayBeHelped($member, $programme)) {
+            throw ValidationException::withMessages(['person' => "{$member->name} belongs to another programme as well. Only they themselves can set another password, by mail."]);
+        }
+
+        return new JsonResponse(PasswordLinkData::of($passwords->link($member)), 201);
+    }
+
+    #[OA\Post(path: '/programmes/{programme}/invitations', operationId: 'invite', parameters: [new OA\PathParameter(name: 'programme', schema: new OA\Schema(type: 'integer'))], requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: InviteRequest::class)), responses: [
         new OA\Response(response: 201, description: 'A link that one person can use once', content: new OA\JsonContent(ref: InvitationLinkData::class)),
     ])]
-    public function invite(RoleRequest $request, Programme $programme): JsonResponse
+    public function invite(InviteRequest $request, Programme $programme): JsonResponse
     {
-        return new JsonResponse(InvitationLinkData::of(...$this->members->invite($programme, $this->person($request), $request->role())), 201);
+        [$invitation, $token] = $this->members->invite($programme, $this->person($request), $request->role());
+        $made = InvitationLinkData::of($invitation, $token);
+        if ($request->filled('email')) {
+            Notification::route('mail', $request->string('email')->toString())->notify(new InvitationLink($invitation, config()->string('app.url').$made->path));
+        }
+
+        return new JsonResponse($made, 201);
     }
 
     #[OA\Delete(path: '/invitations/{invitation}', operationId: 'withdraw', parameters: [new OA\PathParameter(name: 'invitation', schema: new OA\Schema(type: 'integer'))], responses: [

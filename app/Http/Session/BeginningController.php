@@ -17,7 +17,7 @@ class BeginningController extends Controller
     {
         $isEmpty = Person::query()->doesntExist();
 
-        return new JsonResponse(new BeginningData($isEmpty, $this->demo() !== null, $isEmpty || config()->boolean('jornel.registration')));
+        return new JsonResponse(new BeginningData($isEmpty, $this->demo() !== null, $isEmpty || config()->boolean('jornel.registration'), config('mail.default') !== 'log'));
     }
 
     #[OA\Post(path: '/beginning', operationId: 'begin', requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: BeginningRequest::class)), responses: [

@@ -11,6 +11,7 @@ final readonly class BeginningData
         #[OA\Property(description: 'Nobody is here yet: the first programme is to be set up')] public bool $is_empty,
         #[OA\Property(description: 'There is a made-up programme to look round in')] public bool $demo,
         #[OA\Property(description: 'A programme may be begun')] public bool $registration,
+        #[OA\Property(description: 'Mail is set up: a forgotten password is set by a link that is sent')] public bool $mail,
     ) {
     }
 }

@@ -12,11 +12,12 @@ final readonly class PersonData
         #[OA\Property] public string $name,
         #[OA\Property] public string $email,
         #[OA\Property(enum: ['imperial', 'metric'])] public string $measure,
+        #[OA\Property(nullable: true, enum: ['light', 'dark'], description: 'null goes with the machine')] public ?string $colours,
     ) {
     }
 
     public static function of(Person $person): self
     {
-        return new self($person->name, $person->email, $person->measure->value);
+        return new self($person->name, $person->email, $person->measure->value, $person->colours);
     }
 }

@@ -36,13 +36,13 @@ class SessionController extends Controller
         return new JsonResponse(PersonData::of($this->person($request)));
     }
 
-    #[OA\Patch(path: '/session', operationId: 'setMeasure', requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: MeasureRequest::class)), responses: [
+    #[OA\Patch(path: '/session', operationId: 'setOwn', requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: OwnRequest::class)), responses: [
         new OA\Response(response: 200, description: 'Changed', content: new OA\JsonContent(ref: PersonData::class)),
     ])]
-    public function update(MeasureRequest $request): JsonResponse
+    public function update(OwnRequest $request): JsonResponse
     {
         $person = $this->person($request);
-        $person->update(['measure' => $request->string('measure')->toString()]);
+        $person->update($request->validated());
 
         return new JsonResponse(PersonData::of($person));
     }

@@ -49,6 +49,8 @@ need_php_packages() {
     # As no lock file is written here, every package is held to the version that was tried, down to those that only others need.
     # shellcheck disable=SC2046
     openly composer update --no-interaction --no-progress $(sed 's/^/--with /' composer.pins)
+    # What each instance had found out about the packages of before.
+    rm -f "$root"/var/*/cache/packages.php "$root"/var/*/cache/services.php
     mark_done composer "$print"
 }
 

@@ -6,6 +6,7 @@ use App\Http\Build\VersionController;
 use App\Http\Middleware\AcknowledgeWrite;
 use App\Http\Part\CatalogueController;
 use App\Http\Part\PartController;
+use App\Http\Programme\ActivityController;
 use App\Http\Programme\PeopleController;
 use App\Http\Programme\ProgrammeController;
 use App\Http\Programme\SettingController;
@@ -73,6 +74,12 @@ Route::middleware('auth:web')->group(function (): void {
 // Records: what is written of them is acknowledged exactly when it is committed.
 Route::middleware(['auth:web', AcknowledgeWrite::class])->group(function (): void {
     Route::get('programmes', [ProgrammeController::class, 'index']);
+    Route::post('programmes', [ProgrammeController::class, 'store']);
+    Route::put('programmes/{programme}/archive', [ProgrammeController::class, 'archive'])->can('organise', 'programme');
+    Route::delete('programmes/{programme}/archive', [ProgrammeController::class, 'revive'])->can('revive', 'programme');
+    Route::put('programmes/{programme}/site-order', [ProgrammeController::class, 'order'])->can('build', 'programme');
+    Route::get('programmes/{programme}/deleted', [ProgrammeController::class, 'deleted'])->can('view', 'programme');
+    Route::get('programmes/{programme}/activities', [ActivityController::class, 'index'])->can('view', 'programme');
     Route::get('programmes/{programme}', [ProgrammeController::class, 'show'])->can('view', 'programme');
     Route::patch('programmes/{programme}', [ProgrammeController::class, 'update'])->can('organise', 'programme');
     Route::post('programmes/{programme}/sites', [SiteController::class, 'store'])->can('build', 'programme');
@@ -96,6 +103,8 @@ Route::middleware(['auth:web', AcknowledgeWrite::class])->group(function (): voi
     Route::get('programmes/{programme}/stock/builds', [StockController::class, 'builds'])->can('view', 'programme');
     Route::post('programmes/{programme}/stock', [StockController::class, 'store'])->can('build', 'programme');
 
+    Route::delete('sites/{site}', [SiteController::class, 'destroy'])->can('organise', 'site');
+    Route::delete('sites/{site}/deletion', [SiteController::class, 'restore'])->withTrashed()->can('organise', 'site');
     Route::patch('sites/{site}', [SiteController::class, 'update'])->can('build', 'site');
     Route::get('sites/{site}/rooms', [SiteController::class, 'rooms'])->can('view', 'site');
     Route::get('sites/{site}/room-names', [SiteController::class, 'roomNames'])->can('view', 'site');
@@ -106,6 +115,8 @@ Route::middleware(['auth:web', AcknowledgeWrite::class])->group(function (): voi
     Route::delete('rooms/{room}', [RoomController::class, 'destroy'])->can('organise', 'room');
     Route::delete('rooms/{room}/deletion', [DeletedRoomController::class, 'destroy'])->withTrashed()->can('organise', 'room');
 
+    Route::post('rooms/{room}/copies', [RoomController::class, 'copy'])->can('build', 'room');
+    Route::put('rooms/{room}/site', [RoomController::class, 'move'])->can('build', 'room');
     Route::put('rooms/{room}/placements', [PlacementController::class, 'update'])->can('build', 'room');
 
     Route::get('rooms/{room}/draft', [DraftController::class, 'show'])->can('view', 'room');

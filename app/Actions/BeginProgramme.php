@@ -17,6 +17,8 @@ final class BeginProgramme
             $programme = Programme::query()->create(['name' => $name]);
             $programme->people()->attach($person->id, ['role' => Role::Organiser->value]);
 
+            Remember::that('programme_begun', $programme->id, null, [], $person);
+
             return $programme;
         });
     }

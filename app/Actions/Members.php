@@ -37,6 +37,7 @@ final class Members
                 $invitation->programme->people()->attach($person->id, ['role' => $invitation->role->value]);
             }
             $invitation->delete();
+            Remember::that('person_joined', $invitation->programme_id, null, ['role' => $invitation->role->label()], $person);
 
             return true;
         });

@@ -27,6 +27,9 @@ class Person extends Authenticatable
     /** @var array<int, Role|null> by programme */
     private array $roles = [];
 
+    /** @var array<int, bool> by programme */
+    private array $archived = [];
+
     protected $table = 'people';
 
     protected $fillable = ['name', 'email', 'password', 'measure', 'colours'];
@@ -74,5 +77,14 @@ class Person extends Authenticatable
         }
 
         return $this->roles[$programmeId];
+    }
+
+    /** What somebody may do there now: in a programme that is archived everybody looks and nobody changes anything. */
+    public function mayIn(int $programmeId): ?Role
+    {
+        $role = $this->roleIn($programmeId);
+        $this->archived[$programmeId] ??= $role !== null && $this->getConnection()->table('programmes')->where('id', $programmeId)->whereNotNull('archived_at')->exists();
+
+        return $this->archived[$programmeId] ? Role::Reader : $role;
     }
 }

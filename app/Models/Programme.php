@@ -10,6 +10,7 @@ use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Support\Carbon;
 use Jornel\Core\Air\Air;
 use Jornel\Core\Kit\Economy;
 use Jornel\Core\Ledger\SettingEntry;
@@ -28,6 +29,7 @@ use Jornel\Core\Ledger\SettingEntry;
  * @property string|null $temperature_k
  * @property string $temperature_entry
  * @property int $revision
+ * @property Carbon|null $archived_at
  * @property Collection<int, Person> $people
  * @property Collection<int, Site> $sites
  * @property Collection<int, ProgrammePart> $parts
@@ -40,10 +42,10 @@ class Programme extends Model implements OfProgramme
 
     protected $table = 'programmes';
 
-    protected $fillable = ['name', 'about', 'currency', 'tariff', 'hours_per_day', 'years', 'filter_changes', 'altitude_m', 'altitude_entry', 'temperature_k', 'temperature_entry', 'revision'];
+    protected $fillable = ['name', 'about', 'currency', 'tariff', 'hours_per_day', 'years', 'filter_changes', 'altitude_m', 'altitude_entry', 'temperature_k', 'temperature_entry', 'revision', 'archived_at'];
 
     /** @var array<string, mixed> what holds until someone says otherwise */
-    protected $attributes = ['tariff' => '0.3000', 'hours_per_day' => '8.00', 'years' => '2.00', 'filter_changes' => 4, 'altitude_entry' => '', 'temperature_entry' => '', 'revision' => 1];
+    protected $attributes = ['archived_at' => null, 'tariff' => '0.3000', 'hours_per_day' => '8.00', 'years' => '2.00', 'filter_changes' => 4, 'altitude_entry' => '', 'temperature_entry' => '', 'revision' => 1];
 
     /** What running costs and the flow of fans rest on. */
     private const SETTING = ['tariff', 'hours_per_day', 'years', 'filter_changes', 'altitude_m', 'temperature_k'];
@@ -61,7 +63,7 @@ class Programme extends Model implements OfProgramme
     public function sites(): HasMany
     {
         $sites = $this->hasMany(Site::class);
-        $sites->orderBy('id');
+        $sites->orderBy('position')->orderBy('id');
 
         return $sites;
     }
@@ -123,6 +125,12 @@ class Programme extends Model implements OfProgramme
         $invitations->orderByDesc('id');
 
         return $invitations;
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['archived_at' => 'datetime'];
     }
 
     public function programmeId(): int

@@ -10,6 +10,8 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\SoftDeletes;
+use Illuminate\Database\Eloquent\SoftDeletingScope;
+use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 
 /**
@@ -40,6 +42,7 @@ use Illuminate\Support\Facades\DB;
  * @property string $goal
  * @property int $revision
  * @property int $basis
+ * @property Carbon|null $deleted_at
  * @property Site $site
  * @property Collection<int, Build> $builds
  * @property Collection<int, Placement> $placements
@@ -79,10 +82,13 @@ class Room extends Model implements OfProgramme
         return ['has_fuel_burning' => 'boolean', 'outline' => 'array', 'furnishings' => 'array'];
     }
 
-    /** @return BelongsTo<Site, $this> */
+    /** @return BelongsTo<Site, $this> a deleted one too: its rooms are deleted with it */
     public function site(): BelongsTo
     {
-        return $this->belongsTo(Site::class);
+        $site = $this->belongsTo(Site::class);
+        $site->withoutGlobalScope(SoftDeletingScope::class);
+
+        return $site;
     }
 
     /** @return HasMany<Build, $this> */

@@ -9,22 +9,32 @@ use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\SoftDeletes;
+use Illuminate\Support\Carbon;
 
 /**
  * @property int $id
  * @property int $programme_id
  * @property string $name
+ * @property int $position
+ * @property Carbon|null $deleted_at
  * @property Programme $programme
  * @property Collection<int, Room> $rooms
  */
 class Site extends Model implements OfProgramme
 {
     /** @use HasFactory<SiteFactory> */
-    use HasFactory;
+    use HasFactory, SoftDeletes;
 
     protected $table = 'sites';
 
-    protected $fillable = ['name'];
+    protected $fillable = ['name', 'position'];
+
+    /** Behind all that are there. */
+    protected static function booted(): void
+    {
+        static::creating(fn (self $site) => $site->position = 1 + (int) self::withTrashed()->where('programme_id', $site->programme_id)->max('position'));
+    }
 
     /** @return BelongsTo<Programme, $this> */
     public function programme(): BelongsTo

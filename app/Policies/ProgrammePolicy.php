@@ -25,14 +25,21 @@ class ProgrammePolicy
         return $this->allow($person, $record, fn (Role $role): bool => $role->mayOrganise());
     }
 
+    /** Takes a programme out of the archive. */
+    public function revive(Person $person, OfProgramme $record): Response
+    {
+        return $person->roleIn($record->programmeId())?->mayOrganise() === true ? Response::allow() : $this->organise($person, $record);
+    }
+
     /** @param  callable(Role): bool  $may */
     private function allow(Person $person, OfProgramme $record, callable $may): Response
     {
-        $role = $person->roleIn($record->programmeId());
+        $role = $person->mayIn($record->programmeId());
 
         return match (true) {
             $role === null => Response::denyAsNotFound(),
             $may($role) => Response::allow(),
+            $role !== $person->roleIn($record->programmeId()) => Response::deny('This programme is archived: it is looked at and not changed. An organiser can take it out of the archive.'),
             default => Response::deny("As a {$role->value} you may look but not do this. Ask an organiser of the programme."),
         };
     }

@@ -2,6 +2,7 @@
 
 namespace App\Http\Build;
 
+use App\Actions\Remember;
 use App\Actions\SaveVersion;
 use App\Actions\StandsThere;
 use App\Http\Shared\Controller;
@@ -23,6 +24,7 @@ class BuildController extends Controller
         $build = DB::transaction(function () use ($request, $room, $save, $beside): Build {
             $build = $room->builds()->create(['name' => $request->string('name')->toString()])->setRelation('room', $room);
             $save($build, $this->person($request), $request->unit() ?? [], 0, beside: $beside);
+            Remember::that('build_added', $room->programmeId(), $room, ['build' => $build->name]);
 
             return $build;
         });

@@ -3,6 +3,7 @@
 namespace App\Http\Build;
 
 use App\Actions\Evaluate;
+use App\Actions\Remember;
 use App\Actions\SaveVersion;
 use App\Actions\StandsThere;
 use App\Http\Shared\Controller;
@@ -27,6 +28,8 @@ class VersionController extends Controller
             $build, $this->person($request), $request->unit() ?? [], $request->integer('based_on'),
             $request->boolean('keep_figures') ? $build->latest : null, $there->copies($request->beside(), $this->person($request)->measure),
         );
+
+        Remember::that('version_saved', $build->programmeId(), $build->room, ['build' => $build->name, 'number' => $version->number]);
 
         return new JsonResponse(VersionData::of($version->refresh()->load('person')), 201);
     }

@@ -3,6 +3,7 @@
 namespace App\Http\Part;
 
 use App\Actions\ProgrammeParts;
+use App\Actions\Remember;
 use App\Http\Shared\Controller;
 use App\Models\Part;
 use App\Models\Programme;
@@ -66,6 +67,7 @@ class PartController extends Controller
     public function update(PartRequest $request, Programme $programme, PartKind $kind, string $code, ProgrammeParts $parts): JsonResponse
     {
         $parts->save($programme, $this->person($request), $kind, $code, $request->string('like')->toString(), $request->validated(), $request->integer('revision'));
+        Remember::that('part_changed', $programme->id, null, ['part' => Part::names($programme)[$kind->key($code)] ?? $code]);
 
         return new JsonResponse($this->data($programme, $kind, $code, $parts));
     }
@@ -77,7 +79,10 @@ class PartController extends Controller
     ])]
     public function destroy(Programme $programme, PartKind $kind, string $code, ProgrammeParts $parts): Response
     {
-        $parts->own($programme, $kind, $code)?->delete();
+        $name = Part::names($programme)[$kind->key($code)] ?? $code;
+        if ($parts->own($programme, $kind, $code)?->delete() === true) {
+            Remember::that('part_deleted', $programme->id, null, ['part' => $name]);
+        }
 
         return new Response(status: 204);
     }

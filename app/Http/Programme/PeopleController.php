@@ -4,6 +4,7 @@ namespace App\Http\Programme;
 
 use App\Actions\Members;
 use App\Actions\Passwords;
+use App\Actions\Remember;
 use App\Http\Shared\Controller;
 use App\Models\Invitation;
 use App\Models\Person;
@@ -38,6 +39,7 @@ class PeopleController extends Controller
     public function update(RoleRequest $request, Programme $programme, Person $person): JsonResponse
     {
         $this->members->change($programme, $this->member($programme, $person), $request->role());
+        Remember::that('role_changed', $programme->id, null, ['name' => $person->name, 'role' => $request->role()->label()]);
 
         return new JsonResponse($this->data($request, $programme));
     }
@@ -52,6 +54,7 @@ class PeopleController extends Controller
             Gate::authorize('organise', $programme);
         }
         $this->members->remove($programme, $this->member($programme, $person));
+        Remember::that($person->is($this->person($request)) ? 'person_left' : 'person_removed', $programme->id, null, ['name' => $person->name]);
 
         return new Response(status: 204);
     }
@@ -67,6 +70,8 @@ class PeopleController extends Controller
             throw ValidationException::withMessages(['person' => "{$member->name} belongs to another programme as well. Only they themselves can set another password, by mail."]);
         }
 
+        Remember::that('password_link_made', $programme->id, null, ['name' => $member->name]);
+
         return new JsonResponse(PasswordLinkData::of($passwords->link($member)), 201);
     }
 
@@ -77,6 +82,7 @@ class PeopleController extends Controller
     {
         [$invitation, $token] = $this->members->invite($programme, $this->person($request), $request->role());
         $made = InvitationLinkData::of($invitation, $token);
+        Remember::that('person_invited', $programme->id, null, ['role' => $invitation->role->label()]);
         if ($request->filled('email')) {
             Notification::route('mail', $request->string('email')->toString())->notify(new InvitationLink($invitation, config()->string('app.url').$made->path));
         }
@@ -90,6 +96,7 @@ class PeopleController extends Controller
     public function withdraw(Invitation $invitation): Response
     {
         $invitation->delete();
+        Remember::that('invitation_withdrawn', $invitation->programme_id);
 
         return new Response(status: 204);
     }

@@ -3,6 +3,9 @@
 namespace App\Http\Programme;
 
 use App\Actions\Assess;
+use App\Actions\BeginProgramme;
+use App\Actions\Places;
+use App\Actions\Remember;
 use App\Backup\Backups;
 use App\Http\Shared\Controller;
 use App\Jobs\AssessRooms;
@@ -27,20 +30,73 @@ class ProgrammeController extends Controller
         return new JsonResponse($this->person($request)->programmes->map(ProgrammeNameData::of(...))->values());
     }
 
+    #[OA\Post(path: '/programmes', operationId: 'addProgramme', requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: NameRequest::class)), responses: [
+        new OA\Response(response: 201, description: 'A further programme, with whoever asks as its organiser', content: new OA\JsonContent(ref: ProgrammeNameData::class)),
+        new OA\Response(response: 403, description: 'Registration is closed'),
+    ])]
+    public function store(NameRequest $request, BeginProgramme $begin): JsonResponse
+    {
+        abort_unless(config()->boolean('jornel.registration'), 403, 'Programmes are begun by invitation here. Ask whoever runs this installation.');
+
+        return new JsonResponse(ProgrammeNameData::of($begin($this->person($request), $request->string('name')->trim()->toString())->refresh()), 201);
+    }
+
+    #[OA\Put(path: '/programmes/{programme}/archive', operationId: 'archiveProgramme', parameters: [new OA\PathParameter(name: 'programme', schema: new OA\Schema(type: 'integer'))], responses: [
+        new OA\Response(response: 204, description: 'From now on it is looked at and not changed'),
+    ])]
+    public function archive(Programme $programme): Response
+    {
+        $programme->update(['archived_at' => now()]);
+        Remember::that('programme_archived', $programme->id);
+
+        return new Response(status: 204);
+    }
+
+    #[OA\Delete(path: '/programmes/{programme}/archive', operationId: 'reviveProgramme', parameters: [new OA\PathParameter(name: 'programme', schema: new OA\Schema(type: 'integer'))], responses: [
+        new OA\Response(response: 204, description: 'Out of the archive'),
+    ])]
+    public function revive(Programme $programme): Response
+    {
+        $programme->update(['archived_at' => null]);
+        Remember::that('programme_revived', $programme->id);
+
+        return new Response(status: 204);
+    }
+
+    #[OA\Put(path: '/programmes/{programme}/site-order', operationId: 'orderSites', parameters: [new OA\PathParameter(name: 'programme', schema: new OA\Schema(type: 'integer'))], requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: SiteOrderRequest::class)), responses: [
+        new OA\Response(response: 204, description: 'In that order'),
+        new OA\Response(response: 422, description: 'These are not its sites', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
+    ])]
+    public function order(SiteOrderRequest $request, Programme $programme, Places $places): Response
+    {
+        $places->order($programme, $request->sites());
+        Remember::that('sites_ordered', $programme->id);
+
+        return new Response(status: 204);
+    }
+
+    #[OA\Get(path: '/programmes/{programme}/deleted', operationId: 'deleted', parameters: [new OA\PathParameter(name: 'programme', schema: new OA\Schema(type: 'integer'))], responses: [
+        new OA\Response(response: 200, description: 'What was deleted and can be brought back', content: new OA\JsonContent(ref: DeletedData::class)),
+    ])]
+    public function deleted(Programme $programme): JsonResponse
+    {
+        return new JsonResponse(DeletedData::of($programme));
+    }
+
     #[OA\Get(path: '/programmes/{programme}', operationId: 'programme', parameters: [new OA\PathParameter(name: 'programme', schema: new OA\Schema(type: 'integer'))], responses: [
         new OA\Response(response: 200, description: 'Its sites and rooms', content: new OA\JsonContent(ref: ProgrammeData::class)),
         new OA\Response(response: 404, description: 'Not there, or not for you'),
     ])]
     public function show(Request $request, Programme $programme, Assess $assess, Backups $backups): JsonResponse
     {
-        $role = $this->person($request)->roleIn($programme->id) ?? Role::Reader;
+        $role = $this->person($request)->mayIn($programme->id) ?? Role::Reader;
         $tallies = $assess->tallies($programme);
         // What nobody looks at is worked out behind the page.
         if (array_sum(array_column($tallies, 'pending')) > self::MOST_CARDS) {
             AssessRooms::dispatch($programme);
         }
 
-        return new JsonResponse(ProgrammeData::of($programme, $role, $this->sites($programme, $assess, $tallies), $role->mayOrganise() ? $backups->missed() : ''));
+        return new JsonResponse(ProgrammeData::of($programme, $role, $this->person($request)->can('revive', $programme), $this->sites($programme, $assess, $tallies), $role->mayOrganise() ? $backups->missed() : ''));
     }
 
     /**
@@ -73,7 +129,9 @@ class ProgrammeController extends Controller
     ])]
     public function update(NameRequest $request, Programme $programme): Response
     {
+        $from = $programme->name;
         $programme->update(['name' => $request->string('name')->trim()->toString()]);
+        Remember::that('programme_renamed', $programme->id, null, ['from' => $from, 'name' => $programme->name]);
 
         return new Response(status: 204);
     }

@@ -15,15 +15,17 @@ final readonly class ProgrammeData
         #[OA\Property] public string $name,
         #[OA\Property] public string $about,
         #[OA\Property] public string $currency,
-        #[OA\Property(enum: ['organiser', 'builder', 'reader'], description: 'Of whoever asks')] public string $role,
+        #[OA\Property(enum: ['organiser', 'builder', 'reader'], description: 'Of whoever asks; reader in one that is archived')] public string $role,
+        #[OA\Property(description: 'It is looked at and not changed')] public bool $is_archived,
+        #[OA\Property(description: 'Whether whoever asks can take it out of the archive')] public bool $may_revive,
         #[OA\Property(items: new OA\Items(ref: SiteData::class))] public array $sites,
         #[OA\Property(description: 'To organisers, when the last backup is older than a day; empty when all is well')] public string $backup_missed,
     ) {
     }
 
     /** @param  list<SiteData>  $sites */
-    public static function of(Programme $programme, Role $role, array $sites, string $backupMissed): self
+    public static function of(Programme $programme, Role $role, bool $mayRevive, array $sites, string $backupMissed): self
     {
-        return new self($programme->id, $programme->name, $programme->about, $programme->currency, $role->value, $sites, $backupMissed);
+        return new self($programme->id, $programme->name, $programme->about, $programme->currency, $role->value, $programme->archived_at !== null, $mayRevive, $sites, $backupMissed);
     }
 }

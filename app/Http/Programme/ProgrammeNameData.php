@@ -12,11 +12,12 @@ final readonly class ProgrammeNameData
         #[OA\Property] public int $id,
         #[OA\Property] public string $name,
         #[OA\Property] public string $about,
+        #[OA\Property] public bool $is_archived,
     ) {
     }
 
     public static function of(Programme $programme): self
     {
-        return new self($programme->id, $programme->name, $programme->about);
+        return new self($programme->id, $programme->name, $programme->about, $programme->archived_at !== null);
     }
 }

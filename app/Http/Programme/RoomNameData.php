@@ -2,6 +2,7 @@
 
 namespace App\Http\Programme;
 
+use App\Models\Room;
 use App\Models\Site;
 use OpenApi\Attributes as OA;
 
@@ -12,6 +13,11 @@ final readonly class RoomNameData
         #[OA\Property] public int $id,
         #[OA\Property] public string $name,
     ) {
+    }
+
+    public static function of(Room $room): self
+    {
+        return new self($room->id, $room->name);
     }
 
     /** @return list<self> */

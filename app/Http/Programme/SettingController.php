@@ -2,6 +2,7 @@
 
 namespace App\Http\Programme;
 
+use App\Actions\Remember;
 use App\Exceptions\Overtaken;
 use App\Http\Shared\Controller;
 use App\Models\Programme;
@@ -36,6 +37,8 @@ class SettingController extends Controller
                 'revision' => $next,
             ]);
         });
+
+        Remember::that('settings_changed', $programme->id);
 
         return new JsonResponse(SettingData::of($programme->refresh()));
     }

@@ -3,6 +3,8 @@
 namespace App\Http\Programme;
 
 use App\Actions\Assess;
+use App\Actions\Places;
+use App\Actions\Remember;
 use App\Http\Shared\Controller;
 use App\Models\Programme;
 use App\Models\Site;
@@ -18,7 +20,10 @@ class SiteController extends Controller
     ])]
     public function store(SiteRequest $request, Programme $programme): JsonResponse
     {
-        return new JsonResponse(SiteData::of($programme->sites()->create(['name' => $request->string('name')->toString()]), [], []), 201);
+        $site = $programme->sites()->create(['name' => $request->string('name')->toString()]);
+        Remember::that('site_added', $programme->id, null, ['site' => $site->name]);
+
+        return new JsonResponse(SiteData::of($site, [], []), 201);
     }
 
     #[OA\Get(path: '/sites/{site}/plan', operationId: 'sitePlan', parameters: [new OA\PathParameter(name: 'site', schema: new OA\Schema(type: 'integer'))], responses: [
@@ -57,7 +62,33 @@ class SiteController extends Controller
     ])]
     public function update(SiteRequest $request, Site $site): Response
     {
+        $from = $site->name;
         $site->update(['name' => $request->string('name')->trim()->toString()]);
+        Remember::that('site_renamed', $site->programme_id, null, ['from' => $from, 'site' => $site->name]);
+
+        return new Response(status: 204);
+    }
+
+    #[OA\Delete(path: '/sites/{site}', operationId: 'deleteSite', parameters: [new OA\PathParameter(name: 'site', schema: new OA\Schema(type: 'integer'))], responses: [
+        new OA\Response(response: 204, description: 'Deleted with its rooms; can be undone'),
+    ])]
+    public function destroy(Site $site, Places $places): Response
+    {
+        $places->deleteSite($site);
+        Remember::that('site_deleted', $site->programme_id, null, ['site' => $site->name]);
+
+        return new Response(status: 204);
+    }
+
+    #[OA\Delete(path: '/sites/{site}/deletion', operationId: 'undeleteSite', parameters: [new OA\PathParameter(name: 'site', schema: new OA\Schema(type: 'integer'))], responses: [
+        new OA\Response(response: 204, description: 'The site is back with the rooms it had'),
+    ])]
+    public function restore(Site $site, Places $places): Response
+    {
+        if ($site->trashed()) {
+            $places->restoreSite($site);
+            Remember::that('site_restored', $site->programme_id, null, ['site' => $site->name]);
+        }
 
         return new Response(status: 204);
     }

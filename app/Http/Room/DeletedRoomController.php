@@ -2,6 +2,7 @@
 
 namespace App\Http\Room;
 
+use App\Actions\Remember;
 use App\Http\Shared\Controller;
 use App\Models\Room;
 use Illuminate\Http\Response;
@@ -14,7 +15,11 @@ class DeletedRoomController extends Controller
     ])]
     public function destroy(Room $room): Response
     {
-        $room->restore();
+        if ($room->trashed()) {
+            abort_if($room->site->trashed(), 409, 'Its site was deleted, too. Bring that back first.');
+            $room->restore();
+            Remember::that('room_restored', $room->programmeId(), $room);
+        }
 
         return new Response(status: 204);
     }

@@ -2,6 +2,7 @@
 
 namespace App\Http\Room;
 
+use App\Actions\Remember;
 use App\Exceptions\Overtaken;
 use App\Http\Shared\Controller;
 use App\Models\Room;
@@ -28,6 +29,8 @@ class PlacementController extends Controller
             }
             $room->update(['revision' => $next, 'changed_by' => $this->person($request)->id]);
         });
+
+        Remember::that('room_placed', $room->programmeId(), $room);
 
         return new JsonResponse(RoomData::of($room->load(['site', 'changer', 'builds.latest.person', 'placements'])));
     }

@@ -3,7 +3,10 @@
 namespace App\Http\Room;
 
 use App\Actions\Evaluate;
+use App\Actions\Places;
+use App\Actions\Remember;
 use App\Exceptions\Overtaken;
+use App\Http\Programme\RoomNameData;
 use App\Http\Shared\Controller;
 use App\Models\Room;
 use App\Models\Site;
@@ -20,6 +23,7 @@ class RoomController extends Controller
     public function store(RoomRequest $request, Site $site, Evaluate $evaluate): JsonResponse
     {
         $room = $site->rooms()->create($request->columns($evaluate) + ['revision' => 1]);
+        Remember::that('room_added', $site->programme_id, $room);
 
         return new JsonResponse($this->data($room), 201);
     }
@@ -43,6 +47,8 @@ class RoomController extends Controller
         $columns = $request->columns($evaluate);
         $room->changeSince($request->integer('revision'), Overtaken::room(), fn (int $next): bool => $room->update($columns + ['revision' => $next]));
 
+        Remember::that('room_changed', $room->programmeId(), $room);
+
         return new JsonResponse($this->data($room));
     }
 
@@ -52,6 +58,34 @@ class RoomController extends Controller
     public function destroy(Room $room): Response
     {
         $room->delete();
+        Remember::that('room_deleted', $room->programmeId(), $room);
+
+        return new Response(status: 204);
+    }
+
+    #[OA\Post(path: '/rooms/{room}/copies', operationId: 'copyRoom', parameters: [new OA\PathParameter(name: 'room', schema: new OA\Schema(type: 'integer'))], requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: CopiesRequest::class)), responses: [
+        new OA\Response(response: 201, description: 'Rooms like this one, in the same site', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: RoomNameData::class))),
+        new OA\Response(response: 422, description: 'Something given is not allowed', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
+    ])]
+    public function copy(CopiesRequest $request, Room $room, Places $places): JsonResponse
+    {
+        $copies = $places->copy($room, $request->names(), $this->person($request));
+        Remember::that('room_copied', $room->programmeId(), $room, ['count' => count($copies)]);
+
+        return new JsonResponse(array_map(RoomNameData::of(...), $copies), 201);
+    }
+
+    #[OA\Put(path: '/rooms/{room}/site', operationId: 'moveRoom', parameters: [new OA\PathParameter(name: 'room', schema: new OA\Schema(type: 'integer'))], requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: RoomSiteRequest::class)), responses: [
+        new OA\Response(response: 204, description: 'It is in that site now'),
+        new OA\Response(response: 422, description: 'This is no site of the programme', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
+    ])]
+    public function move(RoomSiteRequest $request, Room $room, Places $places): Response
+    {
+        [$from, $site] = [$room->site, $request->site()];
+        if (! $site->is($from)) {
+            $places->move($room, $site);
+            Remember::that('room_moved', $site->programme_id, $room, ['from' => $from->name, 'site' => $site->name]);
+        }
 
         return new Response(status: 204);
     }

@@ -3,6 +3,7 @@
 namespace App\Http\Stock;
 
 use App\Actions\Evaluate;
+use App\Actions\Remember;
 use App\Actions\Shelf;
 use App\Http\Shared\Controller;
 use App\Models\Version;
@@ -36,7 +37,11 @@ class KitController extends Controller
     {
         $kit = $this->kit($version);
 
-        return new JsonResponse(KitData::of($kit, $this->shelf->moveKit($version, $kit, $this->person($request), $request->move())), 201);
+        $parts = $this->shelf->moveKit($version, $kit, $this->person($request), $request->move());
+        $build = $version->build;
+        Remember::that('kit_moved', $build->programmeId(), $build->room, ['move' => mb_strtolower($request->move()->label()), 'build' => $build->name]);
+
+        return new JsonResponse(KitData::of($kit, $parts), 201);
     }
 
     private function kit(Version $version): ShoppingList

@@ -2,6 +2,7 @@
 
 namespace App\Http\Stock;
 
+use App\Actions\Remember;
 use App\Actions\Shelf;
 use App\Http\Shared\Controller;
 use App\Models\Part;
@@ -27,10 +28,13 @@ class StockController extends Controller
     public function store(StockRequest $request, Programme $programme, Shelf $shelf): JsonResponse
     {
         [$kind, $code] = [$request->kind(), $request->string('code')->toString()];
-        if (! isset(Part::names($programme)[$kind->key($code)])) {
+        $name = Part::names($programme)[$kind->key($code)] ?? null;
+        if ($name === null) {
             throw new NotFoundHttpException('There is no such part.');
         }
         $shelf->move($programme, $this->person($request), $kind, $code, $request->move(), $request->integer('pieces'), $request->build($programme), $request->string('note')->trim()->toString());
+
+        Remember::that('stock_moved', $programme->id, null, ['move' => mb_strtolower($request->move()->label()), 'pieces' => $request->integer('pieces'), 'part' => $name]);
 
         return new JsonResponse($this->data($programme, $shelf), 201);
     }

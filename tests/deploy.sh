@@ -45,6 +45,8 @@ expect() {
 at=http://127.0.0.1:$port
 built=$(cd public && find build/assets -name 'main-*.js' | head -n 1)
 expect 'the page loads' 'id="jornel"' "$at/rooms/1/build"
+script=$(curl -s "$at/" | grep -o '<script[^>]*src="[^"]*"' | head -n 1 | sed 's/.*src="//; s/"$//')
+expect 'the page names its script from the root' 'HTTP/1.1 200' -D - -o /dev/null "$at$script"
 expect 'a built file may be kept for good' 'cache-control: public, immutable' -D - -o /dev/null "$at/$built"
 # Every header of the application, once, on a page, a built file, an answer and what is not there.
 while IFS= read -r header; do

@@ -15,6 +15,7 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\Route;
+use Illuminate\Support\Facades\Vite;
 use Illuminate\Support\ServiceProvider;
 use Illuminate\Validation\Rules\Password;
 use Jornel\Core\Data\DataFiles;
@@ -29,6 +30,8 @@ class AppServiceProvider extends ServiceProvider
     public function boot(): void
     {
         Model::shouldBeStrict();
+        // From the root of whatever address the page was asked at: a web server before this one may know another.
+        Vite::createAssetPathsUsing(fn (string $path): string => "/{$path}");
         foreach ([Programme::class, Site::class, Room::class, Build::class, Version::class, Invitation::class] as $record) {
             Gate::policy($record, ProgrammePolicy::class);
         }

@@ -1,7 +1,7 @@
 import { createRouter, createWebHistory } from 'vue-router';
 
 /** Pages for whoever is not signed in. */
-export const isForEverybody = (name: unknown): boolean => name === 'sign-in' || name === 'invitation';
+export const isForEverybody = (name: unknown): boolean => ['sign-in', 'invitation', 'password'].includes(String(name));
 
 export const router = createRouter({
     history: createWebHistory(),
@@ -11,6 +11,8 @@ export const router = createRouter({
         { path: '/', name: 'home', component: () => import('./pages/HomePage.vue') },
         { path: '/programmes/:programme(\\d+)', name: 'programme', component: () => import('./pages/ProgrammePage.vue') },
         { path: '/invitations/:token', name: 'invitation', component: () => import('./pages/InvitationPage.vue') },
+        { path: '/password/:token', name: 'password', component: () => import('./pages/PasswordPage.vue') },
+        { path: '/programmes/:programme(\\d+)/activity', name: 'activity', component: () => import('./pages/ActivityPage.vue') },
         { path: '/programmes/:programme(\\d+)/people', name: 'people', component: () => import('./pages/PeoplePage.vue') },
         { path: '/programmes/:programme(\\d+)/settings', name: 'settings', component: () => import('./pages/SettingsPage.vue') },
         { path: '/programmes/:programme(\\d+)/stock', name: 'stock', component: () => import('./pages/StockPage.vue') },

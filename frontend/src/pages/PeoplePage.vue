@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import { Button, Popconfirm } from 'ant-design-vue';
-import { computed } from 'vue';
+import { computed, reactive } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import InviteCard from '../features/programme/InviteCard.vue';
 import ProgrammeNav from '../features/programme/ProgrammeNav.vue';
-import { useChangeRole, usePeople, useRemovePerson, type Role } from '../features/programme/people';
+import LinkOnce from '../features/programme/LinkOnce.vue';
+import { useChangeRole, useHelp, usePeople, useRemovePerson, type Role } from '../features/programme/people';
 import { useProgramme } from '../features/programme/queries';
 import ChoiceSelect from '../ui/ChoiceSelect.vue';
 import NoticeBar from '../ui/NoticeBar.vue';
@@ -19,13 +20,29 @@ const changing = useChangeRole(id);
 const removing = useRemovePerson(id);
 const mayOrganise = computed(() => programme.data.value?.role === 'organiser');
 const roles = computed(() => people.data.value?.roles.map(({ role: value, name: label }) => ({ value, label })) ?? []);
-const fault = computed(() => changing.refused.value?.message ?? removing.refused.value?.message);
 
 async function remove(person: number, isMe: boolean): Promise<void> {
     changing.forget();
     await removing.run(person);
     if (isMe && !removing.refused.value) await router.push({ name: 'home' });
 }
+
+const helping = useHelp(id);
+const helped = reactive({ name: '', link: '' });
+async function help(person: number, name: string): Promise<void> {
+    changing.forget();
+    removing.forget();
+    const made = await helping.run(person);
+    Object.assign(helped, made ? { name, link: new URL(made.path, window.location.origin).href } : { name: '', link: '' });
+}
+
+const fault = computed(
+    () =>
+        changing.refused.value?.message ??
+        removing.refused.value?.message ??
+        helping.errors.value.person?.[0] ??
+        helping.refused.value?.message,
+);
 
 async function change(person: number, role: Role): Promise<void> {
     removing.forget();
@@ -58,6 +75,14 @@ async function change(person: number, role: Role): Promise<void> {
                                 @choose="(role) => change(one.id, role)"
                             />
                             <span v-else>{{ roles.find(({ value }) => value === one.role)?.label }}</span>
+                            <Button
+                                v-if="mayOrganise && !one.is_you"
+                                size="small"
+                                :title="`Make a link with which ${one.name} sets another password`"
+                                :loading="helping.busy.value"
+                                @click="help(one.id, one.name)"
+                                >Password link</Button
+                            >
                             <Popconfirm
                                 v-if="mayOrganise || one.is_you"
                                 :title="one.is_you ? 'Leave this programme?' : `Remove ${one.name} from this programme?`"
@@ -69,6 +94,10 @@ async function change(person: number, role: Role): Promise<void> {
                             </Popconfirm>
                         </li>
                     </ul>
+                    <div v-if="helped.link" class="help">
+                        <p>With this link {{ helped.name }} sets another password, once, within an hour. Give it to nobody else.</p>
+                        <LinkOnce :link="helped.link" />
+                    </div>
                     <dl>
                         <template v-for="one in people.data.value!.roles" :key="one.role">
                             <dt>{{ one.name }}</dt>
@@ -92,11 +121,23 @@ async function change(person: number, role: Role): Promise<void> {
     width: 100%;
     margin: 0 auto;
 }
+.help {
+    display: grid;
+    gap: 8px;
+}
 .cards {
     display: grid;
-    grid-template-columns: repeat(auto-fit, minmax(min(100%, 24rem), 1fr));
+    grid-template-columns: repeat(auto-fit, minmax(min(100%, 20rem), 1fr));
     gap: 16px;
     align-items: start;
+}
+.cards > :first-child {
+    grid-column: span 2;
+}
+@media (max-width: 1000px) {
+    .cards > :first-child {
+        grid-column: auto;
+    }
 }
 .card {
     display: grid;

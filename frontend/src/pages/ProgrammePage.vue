@@ -3,6 +3,7 @@ import { Button, Form } from 'ant-design-vue';
 import { computed, ref } from 'vue';
 import { useRoute } from 'vue-router';
 import ProgrammeNav from '../features/programme/ProgrammeNav.vue';
+import { useArchive } from '../features/programme/places';
 import SiteSection from '../features/programme/SiteSection.vue';
 import { useAddSite, useProgramme } from '../features/programme/queries';
 import EntryField from '../ui/EntryField.vue';
@@ -15,6 +16,7 @@ const programme = useProgramme(id);
 const mayBuild = computed(() => programme.data.value?.role !== 'reader');
 const siteName = ref('');
 const adding = useAddSite(id);
+const archiving = useArchive(id);
 
 async function addSite(): Promise<void> {
     if (await adding.run(siteName.value)) siteName.value = '';
@@ -29,13 +31,21 @@ async function addSite(): Promise<void> {
             </Teleport>
             <h1 class="visually-hidden">{{ programme.data.value!.name }}</h1>
             <NoticeBar v-if="programme.data.value!.backup_missed" kind="warning">{{ programme.data.value!.backup_missed }}</NoticeBar>
+            <NoticeBar v-if="programme.data.value!.is_archived" kind="info">
+                This programme is archived: it is looked at and not changed.
+                <Button v-if="programme.data.value!.may_revive" size="small" :loading="archiving.busy.value" @click="archiving.run(false)"
+                    >Take it out of the archive</Button
+                >
+            </NoticeBar>
             <div class="sites">
                 <SiteSection
                     v-for="site in programme.data.value!.sites"
                     :key="site.id"
                     :site="site"
+                    :sites="programme.data.value!.sites"
                     :programme="id"
                     :may-build="mayBuild"
+                    :may-delete="programme.data.value!.role === 'organiser'"
                 />
             </div>
             <Form v-if="mayBuild" layout="vertical" class="new-site" @submit.prevent="addSite">

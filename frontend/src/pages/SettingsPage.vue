@@ -1,8 +1,9 @@
 <script setup lang="ts">
-import { Button, Form, message } from 'ant-design-vue';
+import { Button, Form, Popconfirm, message } from 'ant-design-vue';
 import { computed, reactive, watch } from 'vue';
-import { useRoute } from 'vue-router';
+import { useRoute, useRouter } from 'vue-router';
 import type { Setting } from '../api/client';
+import { useArchive } from '../features/programme/places';
 import ProgrammeNav from '../features/programme/ProgrammeNav.vue';
 import RenameButton from '../features/programme/RenameButton.vue';
 import { useProgramme, useSaveSetting, useSetting } from '../features/programme/queries';
@@ -21,6 +22,8 @@ const programme = useProgramme(id);
 const setting = useSetting(id);
 const saving = useSaveSetting(id);
 const { errors, offers, busy } = saving;
+const router = useRouter();
+const archiving = useArchive(id);
 const mayChange = computed(() => programme.data.value?.role === 'organiser');
 const written = reactive<Written>({
     currency: '',
@@ -78,6 +81,11 @@ const GROUPS: {
     },
 ];
 
+async function archive(): Promise<void> {
+    await archiving.run(true);
+    if (!archiving.refused.value) await router.push({ name: 'home', query: { all: '' } });
+}
+
 async function save(): Promise<void> {
     if (await saving.run({ ...written })) void message.success('Settings saved');
 }
@@ -93,6 +101,14 @@ async function save(): Promise<void> {
             <p v-if="mayChange" class="programme">
                 {{ programme.data.value!.name }}
                 <RenameButton :what="{ kind: 'programme', id }" :name="programme.data.value!.name" />
+                <Popconfirm
+                    title="Archive this programme? It is looked at and not changed until it is taken out again."
+                    ok-text="Archive"
+                    cancel-text="Cancel"
+                    @confirm="archive"
+                >
+                    <Button size="small" :loading="archiving.busy.value">Archive</Button>
+                </Popconfirm>
             </p>
             <Form layout="vertical" class="card" @submit.prevent="save">
                 <fieldset v-for="group in GROUPS" :key="group.key" :disabled="!mayChange">

@@ -3,6 +3,7 @@ import { Button } from 'ant-design-vue';
 import { computed, ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import BeginForm from '../features/session/BeginForm.vue';
+import ForgotForm from '../features/session/ForgotForm.vue';
 import SignInForm from '../features/session/SignInForm.vue';
 import { useLookRound, useWaysIn } from '../session/queries';
 import EntranceCard from '../ui/EntranceCard.vue';
@@ -12,6 +13,7 @@ const route = useRoute();
 const waysIn = useWaysIn();
 const looking = useLookRound();
 const isBeginning = ref(false);
+const isForgotten = ref(false);
 /** Where nobody is here yet, there is only one thing to do. */
 const isFirst = computed(() => waysIn.data.value?.is_empty === true);
 
@@ -48,8 +50,14 @@ async function go(): Promise<void> {
             <BeginForm @signed-in="go" />
             <Button v-if="!isFirst" type="link" @click="isBeginning = false">Sign in instead</Button>
         </template>
+        <template v-else-if="isForgotten">
+            <h2>Forgotten password</h2>
+            <ForgotForm :mail="waysIn.data.value?.mail ?? false" />
+            <Button type="link" @click="isForgotten = false">Sign in instead</Button>
+        </template>
         <template v-else>
             <SignInForm @signed-in="go" />
+            <Button type="link" size="small" @click="isForgotten = true">Forgot your password?</Button>
             <div v-if="waysIn.data.value" class="others">
                 <Button v-if="waysIn.data.value.demo" block :loading="looking.busy.value" @click="lookRound">Look round the demo</Button>
                 <Button v-if="waysIn.data.value.registration" block @click="isBeginning = true">Begin a programme of your own</Button>

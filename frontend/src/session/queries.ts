@@ -55,6 +55,15 @@ export const useInvitation = (token: string) =>
 export const useAccept = (token: string) =>
     useEntering((body: Joining) => answer(api.POST('/entrances/{token}', { params: { path: { token } }, body })));
 
+/** Asks for a link to set another password. */
+export const useForgot = () => useWrite((email: string) => answer(api.POST('/passwords', { body: { email } })));
+
+/** Sets another password by a link, and comes in. */
+export const useSetPassword = (token: string) =>
+    useEntering((body: { email: string; password: string }) =>
+        answer(api.PUT('/passwords/{token}', { params: { path: { token } }, body })),
+    );
+
 /** Changes what is known of whoever is signed in. */
 export function useChangeAccount() {
     const client = useQueryClient();
@@ -76,6 +85,16 @@ export function useSignOut() {
             client.clear();
         },
     );
+}
+
+/** Keeps light or dark with the person. */
+export function useKeepColours() {
+    const client = useQueryClient();
+    const writing = useWrite(
+        (colours: 'light' | 'dark') => answer(api.PATCH('/session', { body: { colours } })),
+        (person) => client.setQueryData(SESSION, person),
+    );
+    return (colours: 'light' | 'dark'): void => void writing.run(colours);
 }
 
 /** Changes the measure that figures are written in: on the screen at once, with the person as soon as it is written. */

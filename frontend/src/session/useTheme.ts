@@ -1,22 +1,24 @@
-import { ref, watchEffect } from 'vue';
+import { computed, ref, watchEffect } from 'vue';
 
-const kept = localStorage.getItem('theme');
+type Colours = 'light' | 'dark';
+
 const preferred = window.matchMedia('(prefers-color-scheme: dark)');
-const dark = ref(kept === null ? preferred.matches : kept === 'dark');
+const byMachine = ref(preferred.matches);
 // Until somebody chooses, it goes with the machine, also when that turns dark in the evening.
-preferred.addEventListener?.('change', ({ matches }) => {
-    if (localStorage.getItem('theme') === null) dark.value = matches;
-});
+preferred.addEventListener?.('change', ({ matches }) => (byMachine.value = matches));
+/** As this browser knows it, before anybody is known to be signed in. */
+const chosen = ref(localStorage.getItem('theme') as Colours | null);
+const dark = computed(() => (chosen.value === null ? byMachine.value : chosen.value === 'dark'));
 
 watchEffect(() => {
     document.documentElement.dataset.theme = dark.value ? 'dark' : 'light';
 });
 
-/** Light or dark, kept in this browser. */
+/** Light or dark: kept in this browser, and with the person where somebody is signed in. */
 export function useTheme() {
-    function setDark(next: boolean): void {
-        dark.value = next;
-        localStorage.setItem('theme', next ? 'dark' : 'light');
+    function choose(colours: Colours): void {
+        chosen.value = colours;
+        localStorage.setItem('theme', colours);
     }
-    return { dark, setDark };
+    return { dark, choose };
 }

@@ -4,12 +4,22 @@ import { useRoute } from 'vue-router';
 defineProps<{ programme: { id: number; name: string } }>();
 const route = useRoute();
 
-const VIEWS = { programme: 'Rooms', parts: 'Parts and prices', stock: 'Stock', people: 'People', settings: 'Settings' };
+const VIEWS = {
+    programme: 'Rooms',
+    parts: 'Parts and prices',
+    stock: 'Stock',
+    people: 'People',
+    activity: 'Activity',
+    settings: 'Settings',
+};
 </script>
 
 <template>
     <nav aria-label="Programme">
         <b>{{ programme.name }}</b>
+        <RouterLink class="others" :to="{ name: 'home', query: { all: '' } }" title="All your programmes" aria-label="All your programmes"
+            >▾</RouterLink
+        >
         <RouterLink
             v-for="(name, view) in VIEWS"
             :key="view"
@@ -31,6 +41,10 @@ a {
     color: var(--clean);
     padding: 4px 0;
     border-bottom: 3px solid transparent;
+}
+.others {
+    margin-left: -12px;
+    padding-inline: 4px;
 }
 a:hover,
 a[aria-current] {

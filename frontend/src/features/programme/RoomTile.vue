@@ -29,7 +29,7 @@ const said = computed(() => {
             <path v-if="room.purifiers" class="unit" :d="room.units" />
         </svg>
         <span class="text">
-            <b>{{ room.name }}</b>
+            <b class="name">{{ room.name }}</b>
             <span class="what">{{ show(room.floor_area) }} · {{ room.people }} people · {{ room.pollutant }}</span>
             <span class="what">{{ room.goal }}: {{ show(room.asks) }}</span>
             <span class="standing">{{ said }}</span>
@@ -78,6 +78,9 @@ const said = computed(() => {
 }
 .text b {
     font-size: 17px;
+}
+.name {
+    padding-right: 22px;
 }
 .what {
     color: var(--pencil);

@@ -4,9 +4,11 @@ import { computed } from 'vue';
 import type { Site } from '../../api/client';
 import { useMoreRooms } from './queries';
 import RenameButton from './RenameButton.vue';
+import RoomMenu from './RoomMenu.vue';
 import RoomTile from './RoomTile.vue';
+import SiteMenu from './SiteMenu.vue';
 
-const props = defineProps<{ site: Site; programme: number; mayBuild: boolean }>();
+const props = defineProps<{ site: Site; sites: Site[]; programme: number; mayBuild: boolean; mayDelete: boolean }>();
 
 const more = useMoreRooms(() => props.site);
 const rooms = computed(() => [...props.site.rooms, ...(more.data.value?.pages.flatMap((page) => page.rooms) ?? [])]);
@@ -32,7 +34,7 @@ const tally = computed(() => {
         <header>
             <h2>{{ site.name }}</h2>
             <RenameButton v-if="mayBuild" :what="{ kind: 'site', id: site.id }" :name="site.name" />
-            <slot name="menu" />
+            <SiteMenu v-if="mayBuild" :site="site" :sites="sites" :programme="programme" :may-delete="mayDelete" />
             <RouterLink v-if="site.room_count > 0" class="add from-above" :to="{ name: 'site-plan', params: { programme, site: site.id } }"
                 >Plan</RouterLink
             >
@@ -47,7 +49,10 @@ const tally = computed(() => {
             >
         </p>
         <div class="rooms" :style="{ '--columns': Math.min(4, Math.max(1, rooms.length)) }">
-            <RoomTile v-for="room in rooms" :key="room.id" :room="room" />
+            <div v-for="room in rooms" :key="room.id" class="room">
+                <RoomTile :room="room" />
+                <RoomMenu v-if="mayBuild" :room="room" :site="site.id" :sites="sites" :may-delete="mayDelete" />
+            </div>
             <Empty v-if="site.room_count === 0" class="empty" description="No rooms yet. Measure one and add it." />
         </div>
         <Button v-if="left > 0" class="more" :loading="more.isFetching.value" @click="more.fetchNextPage()"
@@ -78,10 +83,23 @@ h2 {
     font-size: 14px;
     color: var(--pencil);
 }
+.tally .figure {
+    font-size: inherit;
+}
 .rooms {
     display: grid;
     grid-template-columns: repeat(var(--columns), minmax(0, 302px));
     gap: 10px;
+}
+.room {
+    position: relative;
+    display: grid;
+}
+.room :deep(.menu) {
+    position: absolute;
+    top: 8px;
+    right: 6px;
+    color: var(--pencil);
 }
 .add {
     color: var(--clean);

@@ -36,8 +36,18 @@ export const useRemovePerson = (programme: Ref<number>) =>
     );
 
 export const useInvite = (programme: Ref<number>) =>
-    useChange(programme, (role: Role) =>
-        answer(api.POST('/programmes/{programme}/invitations', { params: { path: { programme: programme.value } }, body: { role } })),
+    useChange(programme, (body: { role: Role; email: string | null }) =>
+        answer(api.POST('/programmes/{programme}/invitations', { params: { path: { programme: programme.value } }, body })),
+    );
+
+/** A link with which a member sets another password. */
+export const useHelp = (programme: Ref<number>) =>
+    useChange(programme, (person: number) =>
+        answer(
+            api.POST('/programmes/{programme}/people/{person}/password-link', {
+                params: { path: { programme: programme.value, person } },
+            }),
+        ),
     );
 
 export const useWithdraw = (programme: Ref<number>) =>

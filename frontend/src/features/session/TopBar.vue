@@ -1,14 +1,26 @@
 <script setup lang="ts">
 import { Button, Segmented } from 'ant-design-vue';
+import { watch } from 'vue';
 import { useRouter } from 'vue-router';
-import { useSession, useSetMeasure, useSignOut } from '../../session/queries';
+import { useKeepColours, useSession, useSetMeasure, useSignOut } from '../../session/queries';
 import { useMeasure } from '../../session/useMeasure';
 import { useTheme } from '../../session/useTheme';
 
 const session = useSession();
 const { measure } = useMeasure();
 const setMeasure = useSetMeasure();
-const { dark, setDark } = useTheme();
+const { dark, choose } = useTheme();
+const keepColours = useKeepColours();
+watch(
+    () => session.data.value?.colours,
+    (colours) => colours && choose(colours),
+    { immediate: true },
+);
+function switchColours(): void {
+    const colours = dark.value ? 'light' : 'dark';
+    choose(colours);
+    keepColours(colours);
+}
 const router = useRouter();
 const signingOut = useSignOut();
 
@@ -38,7 +50,7 @@ async function signOut(): Promise<void> {
             aria-label="Measure"
             @change="(value) => setMeasure(value as 'imperial' | 'metric')"
         />
-        <Button type="text" :aria-label="dark ? 'Light colours' : 'Dark colours'" @click="setDark(!dark)">{{ dark ? '☀' : '☾' }}</Button>
+        <Button type="text" :aria-label="dark ? 'Light colours' : 'Dark colours'" @click="switchColours">{{ dark ? '☀' : '☾' }}</Button>
         <RouterLink v-if="session.data.value" class="person" title="Your account" :to="{ name: 'account' }">{{
             session.data.value.name
         }}</RouterLink>

@@ -25,4 +25,7 @@
     display: grid;
     gap: 14px;
 }
+.card :deep(a) {
+    color: var(--clean);
+}
 </style>

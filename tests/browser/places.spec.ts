@@ -30,16 +30,14 @@ test.describe('a programme of somebody’s own', () => {
         await boathouse.getByRole('link', { name: '+ Add a room' }).click();
         await page.getByLabel('Name of the room').fill('Bay 1');
         await page.getByRole('textbox', { name: 'People' }).fill('6');
-        for (const [side, length] of [
-            ['Length', '24 ft'],
-            ['Width', '18 ft'],
-            ['Ceiling', '9 ft'],
-        ] as const) {
-            await page.getByLabel(side, { exact: false }).first().fill(length);
-            await page.keyboard.press('Enter');
-        }
-        await page.getByRole('button', { name: 'Save room' }).click();
-        await expect(page.getByText('Saved', { exact: false }).first()).toBeVisible();
+        const mat = (await page.locator('svg.empty').boundingBox())!;
+        await page.mouse.move(mat.x + 80, mat.y + mat.height - 60);
+        await page.mouse.down();
+        await page.mouse.move(mat.x + 380, mat.y + mat.height - 260, { steps: 6 });
+        await page.mouse.up();
+        await expect(page.locator('[role=button][data-corner]')).toHaveCount(4);
+        await page.getByRole('button', { name: 'Save the room' }).click();
+        await expect(page).toHaveURL(/\/rooms\/\d+\/target/);
         await page.getByRole('link', { name: 'Reed Bank Air' }).click();
 
         await page.getByRole('button', { name: 'More for Bay 1' }).click();

@@ -8,6 +8,7 @@ bystander=
 finish() {
     (cd "$copy" && ./jornel stop >/dev/null 2>&1) || true
     if [ -n "$bystander" ]; then kill "$bystander" 2>/dev/null || true; fi
+    umount "$copy/var/backups" 2>/dev/null || true
     rm -rf "$copy"
 }
 trap finish EXIT
@@ -46,6 +47,14 @@ claim 'the demo is there once' '[ "$(count programmes)" = 1 ]'
 claim 'a backup is written' 'ls var/backups/jornel-*.sql.gz >/dev/null'
 claim 'doctor names the last backup and what is pinned' './jornel doctor >doctor.log; grep -q "Backups: the last one is" doctor.log && grep -q "PHP packages: as pinned" doctor.log'
 touch -d '3 days ago' var/backups/jornel-*.sql.gz
+# On a full disk: a small one in memory, where this machine lets one be made.
+if mount -t tmpfs -o size=16k tmpfs var/backups 2>/dev/null; then
+    claim 'a backup to a full disk fails and says why' '! ./jornel backup >full.log 2>&1 && grep -qi "disk full" full.log'
+    claim 'and leaves no half of one behind' '[ -z "$(find var/backups -type f)" ]'
+    umount var/backups
+else
+    echo 'left out: no disk in memory can be made here'
+fi
 claim 'doctor tells a missed backup' './jornel doctor | grep -q "Backups: MISSED"'
 claim 'nothing under var is for others to read' '[ -z "$(find var/app/run var/app/cache var/backups var/storage ! -type l ! -name mariadbd.pid -perm /077 -print -quit)" ] && [ "$(stat -c %a var)" = 700 ]'
 

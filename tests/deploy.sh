@@ -56,7 +56,7 @@ while IFS= read -r header; do
     done
 done < <(php -r 'require "app/Http/Middleware/SecurityHeaders.php"; foreach (App\Http\Middleware\SecurityHeaders::ALL as $name => $value) { echo "$name: $value\n"; }')
 expect 'nobody gets in without signing in' 'HTTP/1.1 401' -D - -o /dev/null -H 'Accept: application/json' "$at/api/v1/programmes"
-expect 'a search has workers of its own' 'HTTP/1.1 401' -D - -o /dev/null -H 'Accept: application/json' -X POST "$at/api/v1/finds"
+expect 'a search is answered by workers of its own: not without a token' 'HTTP/1.1 419' -D - -o /dev/null -H 'Accept: application/json' -X POST "$at/api/v1/finds"
 claim_priority() { ps -eo ni,args | grep -q '^ *19 php-fpm: pool jornel-slow' && ps -eo ni,args | grep -q '^ *0 php-fpm: pool jornel$'; }
 if claim_priority; then echo 'ok: searches give way to pages'; else echo 'not so: searches give way to pages'; failed=1; fi
 expect 'a session can be opened' 'XSRF-TOKEN' -D - -o /dev/null "$at/sanctum/csrf-cookie"

@@ -8,7 +8,8 @@ while (($client = stream_socket_accept($server, 60)) !== false) {
     $inMail = false;
     while (($line = fgets($client)) !== false) {
         if ($inMail) {
-            file_put_contents($argv[1], $line, FILE_APPEND);
+            // A dot at the beginning was doubled for the way (RFC 5321, 4.5.2).
+            file_put_contents($argv[1], str_starts_with($line, '..') ? substr($line, 1) : $line, FILE_APPEND);
             $inMail = rtrim($line) !== '.';
             if (! $inMail) {
                 fwrite($client, "250 taken\r\n");

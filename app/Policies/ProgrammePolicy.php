@@ -25,7 +25,7 @@ class ProgrammePolicy
         return $this->allow($person, $record, fn (Role $role): bool => $role->mayOrganise());
     }
 
-    /** Takes a programme out of the archive. */
+    /** Brings a programme back from the archive. */
     public function revive(Person $person, OfProgramme $record): Response
     {
         return $person->roleIn($record->programmeId())?->mayOrganise() === true ? Response::allow() : $this->organise($person, $record);
@@ -39,7 +39,7 @@ class ProgrammePolicy
         return match (true) {
             $role === null => Response::denyAsNotFound(),
             $may($role) => Response::allow(),
-            $role !== $person->roleIn($record->programmeId()) => Response::deny('This programme is archived: it is looked at and not changed. An organiser can take it out of the archive.'),
+            $role !== $person->roleIn($record->programmeId()) => Response::deny('This programme is archived: it is looked at and not changed. An organiser can bring it back.'),
             default => Response::deny("As a {$role->value} you may look but not do this. Ask an organiser of the programme."),
         };
     }

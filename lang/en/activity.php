@@ -5,7 +5,7 @@ return [
     'programme_begun' => 'began the programme',
     'programme_renamed' => 'renamed the programme from “:from” to “:name”',
     'programme_archived' => 'archived the programme',
-    'programme_revived' => 'took the programme out of the archive',
+    'programme_revived' => 'brought the programme back from the archive',
     'settings_changed' => 'changed the settings',
     'site_added' => 'added the site “:site”',
     'site_renamed' => 'renamed the site “:from” to “:site”',

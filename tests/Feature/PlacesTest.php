@@ -122,7 +122,7 @@ class PlacesTest extends FeatureTestCase
         $this->actingAs(Person::query()->findOrFail($this->organiser->id));
         $this->getJson($path)->assertOk()->assertJson(['role' => 'reader', 'is_archived' => true, 'may_revive' => true]);
         $this->getJson("/api/v1/rooms/{$this->room->id}")->assertOk();
-        $this->postJson("{$path}/sites", ['name' => 'Late'])->assertForbidden()->assertJsonPath('message', 'This programme is archived: it is looked at and not changed. An organiser can take it out of the archive.');
+        $this->postJson("{$path}/sites", ['name' => 'Late'])->assertForbidden()->assertJsonPath('message', 'This programme is archived: it is looked at and not changed. An organiser can bring it back.');
         $this->actingAs($builder)->deleteJson("{$path}/archive")->assertForbidden();
         $this->getJson($path)->assertJson(['may_revive' => false]);
 

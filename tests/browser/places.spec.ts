@@ -84,7 +84,7 @@ test.describe('a programme of somebody’s own', () => {
         await page.getByRole('link', { name: /Reed Bank Air/ }).click();
         await expect(page.getByText('This programme is archived')).toBeVisible();
         await expect(page.getByRole('link', { name: '+ Add a room' })).toHaveCount(0);
-        await page.getByRole('button', { name: 'Take it out of the archive' }).click();
+        await page.getByRole('button', { name: 'Bring it back' }).click();
         await expect(page.getByRole('link', { name: '+ Add a room' }).first()).toBeVisible();
     });
 });

@@ -15,10 +15,12 @@ const SCREENS = [
     '/programmes/1/sites/1/plan',
     '/account',
     '/programmes/1/people',
+    '/programmes/1/activity',
+    '/?all',
 ];
 /** The legacy mode leaves out frames of other pages, of which there are none, and is twice as quick. */
 const audit = (page: Page) => new AxeBuilder({ page }).setLegacyMode(true);
-const CONTENT = '.tile, .ledger, .building, form, [data-test=member]';
+const CONTENT = '.tile, .ledger, .building, form, [data-test=member], .deleted';
 
 test('axe finds nothing serious on any screen, light or dark', async ({ page }) => {
     test.slow();

@@ -53,7 +53,7 @@ class ProgrammeController extends Controller
     }
 
     #[OA\Delete(path: '/programmes/{programme}/archive', operationId: 'reviveProgramme', parameters: [new OA\PathParameter(name: 'programme', schema: new OA\Schema(type: 'integer'))], responses: [
-        new OA\Response(response: 204, description: 'Out of the archive'),
+        new OA\Response(response: 204, description: 'Back from the archive'),
     ])]
     public function revive(Programme $programme): Response
     {

@@ -17,7 +17,7 @@ final readonly class ProgrammeData
         #[OA\Property] public string $currency,
         #[OA\Property(enum: ['organiser', 'builder', 'reader'], description: 'Of whoever asks; reader in one that is archived')] public string $role,
         #[OA\Property(description: 'It is looked at and not changed')] public bool $is_archived,
-        #[OA\Property(description: 'Whether whoever asks can take it out of the archive')] public bool $may_revive,
+        #[OA\Property(description: 'Whether whoever asks can bring it back from the archive')] public bool $may_revive,
         #[OA\Property(items: new OA\Items(ref: SiteData::class))] public array $sites,
         #[OA\Property(description: 'To organisers, when the last backup is older than a day; empty when all is well')] public string $backup_missed,
     ) {

@@ -14,6 +14,6 @@ class OwnRequest extends StrictRequest
 {
     public function rules(): array
     {
-        return ['measure' => ['required_without:colours', Rule::enum(System::class)], 'colours' => ['required_without:measure', 'in:light,dark']];
+        return ['measure' => ['required_without:colours', Rule::enum(System::class)], 'colours' => ['nullable', 'in:light,dark']];
     }
 }

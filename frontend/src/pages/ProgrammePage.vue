@@ -34,7 +34,7 @@ async function addSite(): Promise<void> {
             <NoticeBar v-if="programme.data.value!.is_archived" kind="info">
                 This programme is archived: it is looked at and not changed.
                 <Button v-if="programme.data.value!.may_revive" size="small" :loading="archiving.busy.value" @click="archiving.run(false)"
-                    >Take it out of the archive</Button
+                    >Bring it back</Button
                 >
             </NoticeBar>
             <div class="sites">

@@ -102,7 +102,7 @@ async function save(): Promise<void> {
                 {{ programme.data.value!.name }}
                 <RenameButton :what="{ kind: 'programme', id }" :name="programme.data.value!.name" />
                 <Popconfirm
-                    title="Archive this programme? It is looked at and not changed until it is taken out again."
+                    title="Archive this programme? It is looked at and not changed until it is brought back."
                     ok-text="Archive"
                     cancel-text="Cancel"
                     @confirm="archive"

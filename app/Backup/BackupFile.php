@@ -62,8 +62,12 @@ final readonly class BackupFile
             throw BackupFault::notWritten($path);
         }
 
-        // What does not fit on the disk may show only when it is read again.
-        return self::checked($path);
+        try {
+            // What does not fit on the disk shows only when it is read again: the last of it is written while the file is closed.
+            return self::checked($path);
+        } catch (BackupFault) {
+            throw BackupFault::notWritten($path);
+        }
     }
 
     /**

@@ -87,6 +87,7 @@ Route::middleware(['auth:web', AcknowledgeWrite::class])->group(function (): voi
     Route::get('programmes/{programme}/people', [PeopleController::class, 'index'])->can('view', 'programme');
     Route::patch('programmes/{programme}/people/{person}', [PeopleController::class, 'update'])->can('organise', 'programme');
     Route::delete('programmes/{programme}/people/{person}', [PeopleController::class, 'destroy'])->can('view', 'programme');
+    Route::post('programmes/{programme}/people/{person}/hand-over', [PeopleController::class, 'handOver'])->can('organise', 'programme');
     Route::post('programmes/{programme}/people/{person}/password-link', [PeopleController::class, 'passwordLink'])->can('organise', 'programme');
     Route::post('programmes/{programme}/invitations', [PeopleController::class, 'invite'])->can('organise', 'programme');
     Route::delete('invitations/{invitation}', [PeopleController::class, 'withdraw'])->can('organise', 'invitation');

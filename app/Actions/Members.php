@@ -49,6 +49,15 @@ final class Members
         $this->alone($programme, $person, $role, fn (): mixed => $programme->people()->updateExistingPivot($person->id, ['role' => $role->value]));
     }
 
+    /** Another becomes the organiser, and whoever was one a builder: both or neither. */
+    public function handOver(Programme $programme, Person $from, Person $to): void
+    {
+        DB::transaction(function () use ($programme, $from, $to): void {
+            $this->change($programme, $to, Role::Organiser);
+            $this->change($programme, $from, Role::Builder);
+        });
+    }
+
     /** @throws LastOrganiser */
     public function remove(Programme $programme, Person $person): void
     {

@@ -29,6 +29,7 @@ return [
     'invitation_withdrawn' => 'withdrew an invitation',
     'person_joined' => 'joined as :role',
     'role_changed' => 'made :name :role',
+    'handed_over' => 'handed the programme over to :name',
     'person_removed' => 'removed :name',
     'person_left' => 'left the programme',
     'password_link_made' => 'made a link for :name to set another password',

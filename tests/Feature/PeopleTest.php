@@ -124,6 +124,19 @@ class PeopleTest extends FeatureTestCase
         $this->getJson("/api/v1/programmes/{$this->programme->id}")->assertJsonPath('name', 'Reed Bank')->assertJsonPath('sites.0.name', 'Boat shed');
     }
 
+    public function test_a_programme_is_handed_over(): void
+    {
+        $heir = $this->person(Role::Reader, $this->programme);
+        $path = "/api/v1/programmes/{$this->programme->id}/people";
+        $this->actingAs($this->organiser);
+        $this->assertFaults($this->postJson("{$path}/{$this->organiser->id}/hand-over"), ['person']);
+        $this->postJson("{$path}/{$this->person()->id}/hand-over")->assertNotFound();
+        $this->postJson("{$path}/{$heir->id}/hand-over")->assertNoContent();
+
+        $roles = array_column($this->actingAs($heir)->getJson($path)->assertOk()->json('people'), 'role', 'id');
+        self::assertSame(['organiser', 'builder'], [$roles[$heir->id], $roles[$this->organiser->id]]);
+    }
+
     private function link(string $role): string
     {
         [, $token] = $this->app->make(Members::class)->invite($this->programme, $this->organiser, Role::from($role));

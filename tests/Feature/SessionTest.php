@@ -142,6 +142,16 @@ class SessionTest extends FeatureTestCase
         self::assertSame($before, $kept());
     }
 
+    public function test_colours_are_kept_with_the_person(): void
+    {
+        $person = $this->person();
+        $this->actingAs($person)->getJson('/api/v1/session')->assertJsonPath('colours', null);
+        $this->patchJson('/api/v1/session', ['colours' => 'dark'])->assertOk()->assertJsonPath('colours', 'dark')->assertJsonPath('measure', 'imperial');
+        $this->getJson('/api/v1/session')->assertJsonPath('colours', 'dark');
+        $this->assertFaults($this->patchJson('/api/v1/session', ['colours' => 'green', 'measure' => 'metric']), ['colours']);
+        $this->assertFaults($this->patchJson('/api/v1/session', []), ['measure']);
+    }
+
     public function test_the_measure_is_kept_with_the_person(): void
     {
         $person = $this->person();

@@ -59,6 +59,22 @@ class PeopleController extends Controller
         return new Response(status: 204);
     }
 
+    #[OA\Post(path: '/programmes/{programme}/people/{person}/hand-over', operationId: 'handOver', parameters: [new OA\PathParameter(name: 'programme', schema: new OA\Schema(type: 'integer')), new OA\PathParameter(name: 'person', schema: new OA\Schema(type: 'integer'))], responses: [
+        new OA\Response(response: 204, description: 'That person is an organiser now, and whoever asked a builder'),
+        new OA\Response(response: 422, description: 'Nobody hands over to themselves', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
+    ])]
+    public function handOver(Request $request, Programme $programme, Person $person): Response
+    {
+        $to = $this->member($programme, $person);
+        if ($to->is($this->person($request))) {
+            throw ValidationException::withMessages(['person' => 'Choose somebody else to hand over to.']);
+        }
+        $this->members->handOver($programme, $this->person($request), $to);
+        Remember::that('handed_over', $programme->id, null, ['name' => $to->name]);
+
+        return new Response(status: 204);
+    }
+
     #[OA\Post(path: '/programmes/{programme}/people/{person}/password-link', operationId: 'passwordLink', parameters: [new OA\PathParameter(name: 'programme', schema: new OA\Schema(type: 'integer')), new OA\PathParameter(name: 'person', schema: new OA\Schema(type: 'integer'))], responses: [
         new OA\Response(response: 201, description: 'A link with which that person sets another password, once', content: new OA\JsonContent(ref: PasswordLinkData::class)),
         new OA\Response(response: 422, description: 'They belong to another programme as well', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),

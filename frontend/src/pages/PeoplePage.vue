@@ -5,7 +5,7 @@ import { useRoute, useRouter } from 'vue-router';
 import InviteCard from '../features/programme/InviteCard.vue';
 import ProgrammeNav from '../features/programme/ProgrammeNav.vue';
 import LinkOnce from '../features/programme/LinkOnce.vue';
-import { useChangeRole, useHelp, usePeople, useRemovePerson, type Role } from '../features/programme/people';
+import { useChangeRole, useHandOver, useHelp, usePeople, useRemovePerson, type Role } from '../features/programme/people';
 import { useProgramme } from '../features/programme/queries';
 import ChoiceSelect from '../ui/ChoiceSelect.vue';
 import NoticeBar from '../ui/NoticeBar.vue';
@@ -27,6 +27,12 @@ async function remove(person: number, isMe: boolean): Promise<void> {
     if (isMe && !removing.refused.value) await router.push({ name: 'home' });
 }
 
+const handing = useHandOver(id);
+async function handOver(person: number): Promise<void> {
+    changing.forget();
+    removing.forget();
+    await handing.run(person);
+}
 const helping = useHelp(id);
 const helped = reactive({ name: '', link: '' });
 async function help(person: number, name: string): Promise<void> {
@@ -40,6 +46,7 @@ const fault = computed(
     () =>
         changing.refused.value?.message ??
         removing.refused.value?.message ??
+        handing.refused.value?.message ??
         helping.errors.value.person?.[0] ??
         helping.refused.value?.message,
 );
@@ -83,6 +90,15 @@ async function change(person: number, role: Role): Promise<void> {
                                 @click="help(one.id, one.name)"
                                 >Password link</Button
                             >
+                            <Popconfirm
+                                v-if="mayOrganise && !one.is_you"
+                                :title="`Hand the programme over to ${one.name}? You become a builder.`"
+                                ok-text="Hand over"
+                                cancel-text="Cancel"
+                                @confirm="handOver(one.id)"
+                            >
+                                <Button size="small" :loading="handing.busy.value">Hand over</Button>
+                            </Popconfirm>
                             <Popconfirm
                                 v-if="mayOrganise || one.is_you"
                                 :title="one.is_you ? 'Leave this programme?' : `Remove ${one.name} from this programme?`"

@@ -2,6 +2,7 @@
 import { MoreOutlined } from '@ant-design/icons-vue';
 import { Button, Dropdown, Form, Menu, MenuItem, Modal, message } from 'ant-design-vue';
 import { reactive, ref } from 'vue';
+import { useRouter } from 'vue-router';
 import ChoiceSelect from '../../ui/ChoiceSelect.vue';
 import EntryField from '../../ui/EntryField.vue';
 import NoticeBar from '../../ui/NoticeBar.vue';
@@ -11,6 +12,7 @@ import { useDeleting } from './useDeleting';
 /** What is done to a room as a whole. */
 const props = defineProps<{
     room: { id: number; name: string };
+    programme: number;
     site: number;
     sites: { id: number; name: string }[];
     mayDelete: boolean;
@@ -18,6 +20,7 @@ const props = defineProps<{
 const copying = useCopyRoom(props.room.id);
 const moving = useMoveRoom(props.room.id);
 const remove = useDeleting();
+const router = useRouter();
 const open = ref<'copy' | 'move' | null>(null);
 const copies = reactive({ count: '1', name: '', from: '2' });
 const to = ref(0);
@@ -56,6 +59,9 @@ async function move(): Promise<void> {
             <Menu>
                 <MenuItem key="copy" @click="begin('copy')">Make more like this …</MenuItem>
                 <MenuItem v-if="sites.length > 1" key="move" @click="begin('move')">Move to another site …</MenuItem>
+                <MenuItem key="activity" @click="router.push({ name: 'activity', params: { programme }, query: { room: room.id } })"
+                    >Activity</MenuItem
+                >
                 <MenuItem v-if="mayDelete" key="delete" danger @click="remove({ kind: 'room', id: room.id }, room.name)">Delete</MenuItem>
             </Menu>
         </template>

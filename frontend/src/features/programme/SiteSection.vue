@@ -51,7 +51,7 @@ const tally = computed(() => {
         <div class="rooms" :style="{ '--columns': Math.min(4, Math.max(1, rooms.length)) }">
             <div v-for="room in rooms" :key="room.id" class="room">
                 <RoomTile :room="room" />
-                <RoomMenu v-if="mayBuild" :room="room" :site="site.id" :sites="sites" :may-delete="mayDelete" />
+                <RoomMenu v-if="mayBuild" :room="room" :programme="programme" :site="site.id" :sites="sites" :may-delete="mayDelete" />
             </div>
             <Empty v-if="site.room_count === 0" class="empty" description="No rooms yet. Measure one and add it." />
         </div>

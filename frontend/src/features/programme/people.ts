@@ -40,6 +40,18 @@ export const useInvite = (programme: Ref<number>) =>
         answer(api.POST('/programmes/{programme}/invitations', { params: { path: { programme: programme.value } }, body })),
     );
 
+export const useHandOver = (programme: Ref<number>) => {
+    const client = useQueryClient();
+    return useWrite(
+        (person: number) =>
+            answer(
+                api.POST('/programmes/{programme}/people/{person}/hand-over', { params: { path: { programme: programme.value, person } } }),
+            ),
+        // Whoever handed over may do less from now on.
+        () => Promise.all(['people', 'programme'].map((what) => client.invalidateQueries({ queryKey: [what] }))),
+    );
+};
+
 /** A link with which a member sets another password. */
 export const useHelp = (programme: Ref<number>) =>
     useChange(programme, (person: number) =>

@@ -12,9 +12,12 @@ birth_of() {
 }
 
 runs() {
-    local pid
+    local pid birth
     pid=$(cat "$run/$1.pid" 2>/dev/null) || return 1
-    [ -n "$pid" ] && [ "$(birth_of "$pid")" = "$(cat "$run/$1.birth" 2>/dev/null)" ]
+    birth=$([ -n "$pid" ] && birth_of "$pid") || return 1
+    # What a version before this one started carries a mark in its environment.
+    if [ ! -f "$run/$1.birth" ] && grep -qsz "^JORNEL_\(PART\|ROOT\)=$root\b" "/proc/$pid/environ"; then echo "$birth" >"$run/$1.birth"; fi
+    [ "$birth" = "$(cat "$run/$1.birth" 2>/dev/null)" ]
 }
 
 # What is in the session of a process that may be gone itself, such as the workers of a web server that was killed.

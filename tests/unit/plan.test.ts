@@ -116,6 +116,8 @@ describe('the drawing of a room', () => {
 
     it('shows floor and air, two readings of a rectangle, and a reading for every wall of what was drawn', async () => {
         const plain = page({ length: '20 ft', width: '13 ft', height: '8 ft' });
+        // Nothing is to be begun while the drawing of what was measured is on the way.
+        expect(plain.all('[data-side]')).toEqual([]);
         await settled();
         expect(plain.all('[data-side]').map((field) => field.dataset.side)).toEqual(['length', 'width', 'height']);
         expect(plain.text('dl')).toContain('258 ft²');

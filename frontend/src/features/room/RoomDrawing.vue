@@ -17,7 +17,7 @@ const { draft, held, history, neighbours } = useWork();
 const { show } = useMeasure();
 const drawing = useRoomDrawing();
 history.waitFor(drawing.edits.settled);
-const { plan, corners, furnishings, picked, isDrawn, tape, whole } = drawing;
+const { plan, corners, furnishings, picked, isDrawn, isComing, tape, whole } = drawing;
 
 /** Room around the plan for its readings, px; they are set closer on a phone. */
 const isNarrow = window.innerWidth <= 700;
@@ -113,7 +113,7 @@ function write(event: FocusEvent, holds: boolean): void {
             {{ whole[0] }} The drawing is kept; the figures are from before.
         </NoticeBar>
         <PlanRail v-if="corners.length && view === 'plan'" :drawing="drawing" />
-        <FirstMeasures v-if="corners.length === 0" :drawing="drawing" />
+        <FirstMeasures v-if="corners.length === 0 && !isComing" :drawing="drawing" />
     </div>
 </template>
 

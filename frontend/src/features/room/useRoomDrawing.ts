@@ -17,6 +17,9 @@ export function useRoomDrawing() {
     const isBegun = computed(() => isDrawn.value || SIDES.every((side) => draft.entries[side].trim() !== ''));
     const ask = () => ({ room: draft.entries, unit: build.value ? draft.choices : null, programme: programmeId.value });
     const { plan, errors, offers } = usePlan(ask, isBegun);
+    /** A room that was measured before: its drawing is on the way, and nothing is to be begun. */
+    const wasMeasured = isBegun.value;
+    const isComing = computed(() => wasMeasured && !plan.value && Object.keys(errors.value).length === 0);
     const corners = computed<Corner[]>(() => (isDrawn.value ? draft.entries.outline : isBegun.value ? (plan.value?.corners ?? []) : []));
     const furnishings = computed(() => draft.entries.furnishings);
 
@@ -66,6 +69,7 @@ export function useRoomDrawing() {
         furnishings,
         picked,
         isDrawn,
+        isComing,
         tape,
         set,
         edits,

@@ -4,10 +4,16 @@ start_database() {
     local data="$place/mariadb" socket user database password
     socket=$(sockets)/db
     echo "$socket" >"$run/socket"
+    # A server that starts removes what lies in its folder for temporary tables, also what another one needs just now.
+    local temporary="$place/tmp"
+    mkdir -p "$temporary"
     if [ ! -d "$data/mysql" ]; then
         say "Making a private database under var/$instance"
-        quietly mariadb-install-db --no-defaults --datadir="$data" --user="$(id -un)" --skip-test-db \
+        # Beside its place, so that what was begun and not ended is not taken for a database.
+        rm -rf "$data.new"
+        quietly env TMPDIR="$temporary" mariadb-install-db --no-defaults --datadir="$data.new" --tmpdir="$temporary" --user="$(id -un)" --skip-test-db \
             --auth-root-authentication-method=socket --auth-root-socket-user="$(id -un)"
+        mv "$data.new" "$data"
     fi
     if ! runs database; then
         say "Starting the private database"
@@ -15,7 +21,7 @@ start_database() {
         local port
         port=$(cat "$run/database.port" 2>/dev/null || true)
         if [ -z "$port" ] || ! port_is_free 127.0.0.1 "$port"; then free_port >"$run/database.port"; fi
-        start database "$(command -v mariadbd || echo /usr/sbin/mariadbd)" --no-defaults --datadir="$data" --user="$(id -un)" \
+        start database "$(command -v mariadbd || echo /usr/sbin/mariadbd)" --no-defaults --datadir="$data" --tmpdir="$temporary" --user="$(id -un)" \
             --socket="$socket" --bind-address=127.0.0.1 --port="$(cat "$run/database.port")" \
             --skip-name-resolve --innodb-buffer-pool-size=128M --character-set-server=utf8mb4 --pid-file="$run/mariadbd.pid"
         local i

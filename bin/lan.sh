@@ -3,10 +3,24 @@
 
 # `up --lan` turns it on until `up --no-lan`; the address is kept in var/app/run/lan.
 need_lan() {
+    local address
     case "${1:-}" in
-        --lan) lan_address >"$run/lan" ;;
+        --lan)
+            address=$(lan_address) || exit 1
+            echo "$address" >"$run/lan"
+            ;;
         --no-lan) rm -f "$run/lan" ;;
-        '') if [ -f "$run/lan" ]; then lan_address >"$run/lan"; fi ;;
+        '')
+            # Away from its network a machine still serves itself.
+            if [ -f "$run/lan" ]; then
+                if address=$(lan_address); then
+                    echo "$address" >"$run/lan"
+                else
+                    rm -f "$run/lan"
+                    say "Not on a network now; up --lan turns it on again"
+                fi
+            fi
+            ;;
         *) complain "up knows --lan and --no-lan" ;;
     esac
     if [ -f "$run/lan" ]; then need_certificate "$(cat "$run/lan")"; fi

@@ -104,6 +104,8 @@ claim 'the authority may not sign for the world' '
     ! openssl verify -CAfile ca.crt other.crt >/dev/null 2>&1'
 claim 'started again it is still on the network, with the same certificate' 'JORNEL_LAN_ADDRESS=127.0.0.1 ./jornel up >/dev/null 2>&1 && curl -s --cacert ca.crt "$secure/" >/dev/null'
 claim 'an address of the whole world is refused' '! JORNEL_LAN_ADDRESS=203.0.113.5 ./jornel up --lan >lan.log 2>&1 && grep -q "private network" lan.log'
+claim 'and changes nothing' '[ "$(cat var/app/run/lan)" = 127.0.0.1 ]'
+claim 'away from the network it serves itself alone' 'JORNEL_LAN_ADDRESS=203.0.113.5 ./jornel up >lan.log 2>&1 && grep -q "Not on a network now" lan.log && [ "$(answers)" = 401 ] && ! curl -s -m 2 --cacert ca.crt "$secure/" >/dev/null'
 ./jornel up --no-lan >/dev/null 2>&1
 claim 'and it can be ended' '! curl -s -m 2 --cacert ca.crt "$secure/" >/dev/null && [ "$(answers)" = 401 ]'
 # Without the demo, in a copy that begins anew.

@@ -12,8 +12,12 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 
 /** Who belongs to a programme, and in which role. */
-final class Members
+final readonly class Members
 {
+    public function __construct(private Passwords $passwords)
+    {
+    }
+
     /** @return array{Invitation, string} and the secret part of its link, which is told only now */
     public function invite(Programme $programme, Person $by, Role $role): array
     {
@@ -36,6 +40,7 @@ final class Members
             if ($invitation->programme->people()->whereKey($person->id)->doesntExist()) {
                 $invitation->programme->people()->attach($person->id, ['role' => $invitation->role->value]);
             }
+            $this->passwords->withdraw($person);
             $invitation->delete();
             Remember::that('person_joined', $invitation->programme_id, null, ['role' => $invitation->role->label()], $person);
 

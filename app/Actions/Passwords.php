@@ -44,6 +44,12 @@ final class Passwords
         return $said === Password::PASSWORD_RESET ? $found : null;
     }
 
+    /** Links that were made hold no longer, as when somebody comes into a further programme, which an organiser's link would open. */
+    public function withdraw(Person $person): void
+    {
+        $this->broker()->deleteToken($person);
+    }
+
     public static function minutes(): int
     {
         return config()->integer('auth.passwords.people.expire');

@@ -64,10 +64,13 @@ final class Places
     public function move(Room $room, Site $site): void
     {
         DB::transaction(function () use ($room, $site): void {
-            foreach (Room::query()->where('site_id', $room->site_id)->where('id', '!=', $room->id)->get() as $neighbour) {
-                $this->closeDoors($neighbour, fn (string $to): bool => $to === (string) $room->id);
+            // All of them are held, so that nothing that somebody saves meanwhile is overwritten.
+            $rooms = Room::query()->where('site_id', $room->site_id);
+            $rooms->orderBy('id')->lockForUpdate();
+            foreach ($rooms->get() as $one) {
+                $this->closeDoors($one, fn (string $to): bool => $one->is($room) || $to === (string) $room->id);
             }
-            $this->closeDoors($room, fn (string $to): bool => true);
+            $room->refresh();
             $room->site()->associate($site);
             $room->forceFill(['revision' => $room->revision + 1])->save();
         });

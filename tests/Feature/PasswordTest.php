@@ -83,6 +83,16 @@ class PasswordTest extends FeatureTestCase
         $this->actingAs($organiser)->postJson("/api/v1/programmes/{$programme->id}/people/{$this->person()->id}/password-link")->assertNotFound();
     }
 
+    public function test_a_link_of_an_organiser_holds_no_longer_once_its_member_comes_into_another_programme(): void
+    {
+        [$programme, $organiser] = $this->programme();
+        $member = $this->person(Role::Builder, $programme);
+        $path = $this->actingAs($organiser)->postJson("/api/v1/programmes/{$programme->id}/people/{$member->id}/password-link")->assertCreated()->json('path');
+        $this->actingAs($member)->postJson('/api/v1/programmes', ['name' => 'Of their own'])->assertCreated();
+
+        $this->putJson($this->api($path), ['email' => $member->email, 'password' => self::NEW])->assertNotFound();
+    }
+
     public function test_an_invitation_is_sent_where_an_address_is_given(): void
     {
         $this->startSink();

@@ -1,0 +1,339 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jornel\Core\Nest;
+
+use Closure;
+
+/**
+ * Lays parts on sheets: first what is there, then what is bought. Every part in turn goes to the best place on the first sheet
+ * that takes it; many orders and rules are tried, and of the best layout two sheets at a time are cleared and laid anew (ruin
+ * and recreate: Schrimpf et al., "Record breaking optimization results using the ruin and recreate principle", Journal of
+ * Computational Physics 159, 2000). The same question always has the same answer. Up to six rectangles are laid exactly.
+ */
+final class Nesting
+{
+    /** Attempts to better the layout; fewer for many parts. */
+    private const ATTEMPTS = 40_000;
+
+    private const LEAST_ATTEMPTS = 60;
+
+    private int $seed = 20_011;
+
+    private readonly float $least;
+
+    /** @var array<string, FilledSheet> */
+    private array $empty = [];
+
+    /**
+     * @param  list<Piece>  $pieces
+     * @param  list<StockSheet>  $sheets  those that are there in the order in which they are to be used, then those that are bought
+     * @param  float  $kerf  between any two parts, m
+     * @param  float  $margin  to the edge of a sheet, m
+     * @param  list<Pinned>  $pinned  parts laid down by hand
+     * @param  Closure(float): void|null  $meanwhile  told how much is done, 0 to 1; what it throws ends the work
+     */
+    private function __construct(
+        private readonly array $pieces,
+        private readonly array $sheets,
+        private readonly float $kerf,
+        private readonly float $margin,
+        private readonly array $pinned,
+        private readonly ?Closure $meanwhile,
+    ) {
+        $sides = array_map(fn (Piece $piece): float => min($piece->posed(0)->width, $piece->posed(0)->height), $pieces);
+        $this->least = $sides === [] ? 0.0 : min($sides);
+    }
+
+    /**
+     * @param  list<Piece>  $pieces
+     * @param  list<StockSheet>  $sheets
+     * @param  list<Pinned>  $pinned
+     * @param  Closure(float): void|null  $meanwhile
+     *
+     * @throws PinnedBadly when a part laid down by hand lies off its sheet or on another
+     */
+    public static function of(array $pieces, array $sheets, float $kerf, float $margin, array $pinned = [], ?Closure $meanwhile = null): Layout
+    {
+        usort($sheets, fn (StockSheet $one, StockSheet $other): int => $one->isBought() <=> $other->isBought());
+
+        return (new self(self::alikeTogether($pieces), $sheets, $kerf, $margin, $pinned, $meanwhile))->best();
+    }
+
+    private function best(): Layout
+    {
+        $begun = $this->begun();
+        $best = null;
+        $bound = $this->bound();
+        $openings = $this->openings();
+        foreach ($this->orders() as $order) {
+            foreach (Rule::cases() as $rule) {
+                foreach ($openings as $opening) {
+                    $layout = $this->laid($begun, $order, $rule, $opening);
+                    $best = $best === null || $layout->worth() < $best->worth() ? $layout : $best;
+                }
+                if ($this->isEnough($best, $bound)) {
+                    break;
+                }
+            }
+        }
+        $best ??= new Layout($begun, []);
+        if (! $this->isEnough($best, $bound) && $this->pinned === []) {
+            $exact = ExactLayout::of($this->pieces, $this->sheets, $this->kerf, $this->margin, fn (StockSheet $sheet, int $number): FilledSheet => $this->emptySheet($sheet, $number));
+            if ($exact !== null) {
+                return $exact->worth() < $best->worth() ? $exact : $best;
+            }
+        }
+
+        return $this->bettered($best, $bound);
+    }
+
+    /**
+     * The same parts; those of one form share what is found out about it.
+     *
+     * @param  list<Piece>  $pieces
+     * @return list<Piece>
+     */
+    private static function alikeTogether(array $pieces): array
+    {
+        $first = [];
+        foreach ($pieces as $number => $piece) {
+            $form = serialize([$piece->outline, $piece->holes, $piece->mayTurn, $piece->material]);
+            $first[$form] ??= $piece;
+            $pieces[$number] = $first[$form] === $piece ? $piece : $first[$form]->labelled($piece->label);
+        }
+
+        return $pieces;
+    }
+
+    /** Whether no fewer sheets could do, all parts lie on them and none of them is bought without need. */
+    private function isEnough(Layout $layout, int $bound): bool
+    {
+        $worth = $layout->worth();
+
+        return $worth[0] === 0 && $worth[2] <= $bound && ($worth[1] === 0 || array_filter($this->sheets, fn (StockSheet $one): bool => ! $one->isBought()) === []);
+    }
+
+    private function bound(): int
+    {
+        return SheetBound::of($this->pieces, $this->sheets, $this->kerf, $this->margin);
+    }
+
+    private function bettered(Layout $best, int $bound): Layout
+    {
+        $attempts = $this->attempts();
+        $current = $best;
+        for ($attempt = 0; $attempt < $attempts && ! $this->isEnough($best, $bound); $attempt++) {
+            if ($this->meanwhile !== null) {
+                ($this->meanwhile)($attempt / $attempts);
+            }
+            $next = $this->cleared($current, $attempt);
+            if ($next->worth() <= $current->worth()) {
+                $current = $next;
+            }
+            if ($next->worth() < $best->worth()) {
+                $best = $next;
+            }
+        }
+
+        return $best;
+    }
+
+    /** Parts that are no rectangles take many times as long to lay. */
+    private function attempts(): int
+    {
+        $count = count($this->pieces);
+        $others = count(array_filter($this->pieces, fn (Piece $one): bool => ! $one->posed(0)->isBox));
+
+        return (int) (max(self::LEAST_ATTEMPTS, self::ATTEMPTS / ($count ** 2 + 40)) / (1.0 + 8.0 * $others / max(1, $count)));
+    }
+
+    /** The same with some sheets cleared and their parts laid anew in another order. */
+    private function cleared(Layout $layout, int $attempt): Layout
+    {
+        $count = count($layout->sheets);
+        $pinned = array_map(fn (Pinned $one): string => $one->label, $this->pinned);
+        $clear = [];
+        if ($count > 0) {
+            $byUse = array_keys($layout->sheets);
+            usort($byUse, fn (int $a, int $b): int => $layout->sheets[$a]->used <=> $layout->sheets[$b]->used);
+            $clear[$byUse[$attempt % min(2, $count)]] = true;
+            for ($more = 1 + $attempt % 3; $more > 0; $more--) {
+                $clear[$this->random($count)] = true;
+            }
+        }
+        $kept = $pieces = [];
+        foreach ($layout->sheets as $number => $sheet) {
+            $byHand = array_filter($sheet->placed, fn (Placement $one): bool => in_array($one->piece->label, $pinned, true));
+            if (isset($clear[$number]) && $byHand === []) {
+                array_push($pieces, ...array_map(fn (Placement $one): Piece => $one->piece, $sheet->placed));
+            } else {
+                $kept[] = $sheet;
+            }
+        }
+        $pieces = [...$layout->left, ...$pieces];
+        usort($pieces, fn (Piece $one, Piece $other): int => $other->area <=> $one->area);
+        for ($swaps = $this->random(4); $swaps > 0 && count($pieces) > 1; $swaps--) {
+            $at = $this->random(count($pieces) - 1);
+            $to = min(count($pieces) - 1, $at + 1 + $this->random(4));
+            [$pieces[$at], $pieces[$to]] = [$pieces[$to], $pieces[$at]];
+        }
+        $rules = Rule::cases();
+        $openings = $this->openings();
+
+        return $this->laid($kept, array_values($pieces), $rules[$this->random(count($rules))], $openings[$this->random(count($openings))]);
+    }
+
+    /**
+     * @param  list<FilledSheet>  $begun
+     * @param  list<Piece>  $pieces  in the order in which they are laid
+     */
+    private function laid(array $begun, array $pieces, Rule $rule, Opening $opening): Layout
+    {
+        $sheets = $begun;
+        $used = [];
+        foreach ($sheets as $sheet) {
+            $used[$sheet->sheet->id][$sheet->number] = true;
+        }
+        $left = [];
+        $full = [];
+        foreach ($pieces as $piece) {
+            $key = spl_object_id($piece->posed(0)).' '.$piece->material.($piece->mayTurn ? ' turns' : '');
+            $placed = false;
+            foreach ($sheets as $number => $sheet) {
+                // Where one like it did not go in, this one does not either.
+                if (isset($full[$key][$number])) {
+                    continue;
+                }
+                $found = $sheet->place($piece, $rule);
+                if ($found !== null) {
+                    $sheets[$number] = $sheet->with($piece, $found[1], $found[2], $found[3], $found[4], $this->least);
+                    $placed = true;
+                    if ($found[2]->pockets !== []) {
+                        foreach ($full as $other => $numbers) {
+                            unset($full[$other][$number]);
+                        }
+                    }
+                    break;
+                }
+                $full[$key][$number] = true;
+            }
+            if ($placed) {
+                continue;
+            }
+            $new = $this->opened($piece, $used, $rule, $opening);
+            if ($new === null) {
+                $left[] = $piece;
+
+                continue;
+            }
+            $used[$new->sheet->id][$new->number] = true;
+            $sheets[] = $new;
+        }
+
+        return new Layout(array_values(array_filter($sheets, fn (FilledSheet $one): bool => $one->placed !== [])), $left);
+    }
+
+    /**
+     * A new sheet with the part on it: of those that are there, else of those that are bought.
+     *
+     * @param  array<string, array<int, true>>  $used  numbers by kind
+     */
+    private function opened(Piece $piece, array $used, Rule $rule, Opening $opening): ?FilledSheet
+    {
+        $chosen = null;
+        foreach ($this->sheets as $sheet) {
+            if ($chosen !== null && $sheet->isBought() && ! $chosen->sheet->isBought()) {
+                break;
+            }
+            $taken = $used[$sheet->id] ?? [];
+            if ($sheet->count !== null && count($taken) >= $sheet->count) {
+                continue;
+            }
+            if ($chosen !== null && ! $opening->prefers($sheet, $chosen->sheet)) {
+                continue;
+            }
+            for ($number = 1; isset($taken[$number]); $number++);
+            $empty = $this->emptySheet($sheet, $number);
+            $found = $empty->place($piece, $rule);
+            if ($found !== null) {
+                $chosen = $empty->with($piece, $found[1], $found[2], $found[3], $found[4], $this->least);
+            }
+        }
+
+        return $chosen;
+    }
+
+    private function emptySheet(StockSheet $sheet, int $number): FilledSheet
+    {
+        return $this->empty["{$sheet->id} {$number}"] ??= FilledSheet::empty($sheet, $number, Space::sheet($sheet, $this->kerf, $this->margin));
+    }
+
+    /**
+     * Sheets with the parts that were laid down by hand.
+     *
+     * @return list<FilledSheet>
+     *
+     * @throws PinnedBadly
+     */
+    private function begun(): array
+    {
+        $sheets = [];
+        foreach ($this->pinned as $pinned) {
+            $piece = array_values(array_filter($this->pieces, fn (Piece $one): bool => $one->label === $pinned->label))[0] ?? throw PinnedBadly::unknown($pinned);
+            $kind = array_values(array_filter($this->sheets, fn (StockSheet $one): bool => $one->id === $pinned->sheet))[0] ?? throw PinnedBadly::noSheet($pinned);
+            if ($kind->count !== null && $pinned->number > $kind->count) {
+                throw PinnedBadly::noSheet($pinned);
+            }
+            $key = "{$pinned->sheet} {$pinned->number}";
+            $sheet = $sheets[$key] ?? $this->emptySheet($kind, $pinned->number);
+            $placement = Placement::at($piece, $pinned->x, $pinned->y, $pinned->degrees);
+            if (! $piece->mayTurn && ! in_array($pinned->degrees, $kind->grain->turns(), true)) {
+                throw PinnedBadly::againstGrain($pinned);
+            }
+            $space = $sheet->spaceFor($placement) ?? throw PinnedBadly::noRoom($pinned);
+            $sheets[$key] = $sheet->with($piece, $space, $placement->pose, $placement->x, $placement->y, $this->least);
+        }
+
+        return array_values($sheets);
+    }
+
+    /** @return list<list<Piece>> */
+    private function orders(): array
+    {
+        $pinned = array_map(fn (Pinned $one): string => $one->label, $this->pinned);
+        $pieces = array_values(array_filter($this->pieces, fn (Piece $one): bool => ! in_array($one->label, $pinned, true)));
+        $orders = [];
+        foreach ([
+            fn (Piece $one): array => [$one->posed(0)->width * $one->posed(0)->height, $one->area],
+            fn (Piece $one): array => [max($one->posed(0)->width, $one->posed(0)->height), $one->area],
+            fn (Piece $one): array => [min($one->posed(0)->width, $one->posed(0)->height), max($one->posed(0)->width, $one->posed(0)->height)],
+            fn (Piece $one): array => [$one->posed(0)->width + $one->posed(0)->height, $one->area],
+        ] as $size) {
+            $order = $pieces;
+            usort($order, fn (Piece $one, Piece $other): int => $size($other) <=> $size($one));
+            $orders[] = $order;
+        }
+
+        return $orders;
+    }
+
+    /**
+     * Where only one kind of sheet takes each part there is nothing to choose.
+     *
+     * @return non-empty-list<Opening>
+     */
+    private function openings(): array
+    {
+        return count($this->sheets) === count(array_unique(array_map(fn (StockSheet $one): string => $one->material, $this->sheets))) ? [Opening::FirstNamed] : Opening::cases();
+    }
+
+    /** A number from 0 to below so many, from a seed (Park and Miller, Communications of the ACM 31, 1988). */
+    private function random(int $below): int
+    {
+        $this->seed = (int) ($this->seed * 48_271 % 2_147_483_647);
+
+        return $this->seed % max(1, $below);
+    }
+}

@@ -9,7 +9,6 @@ use Jornel\Core\Finder\Limit;
 use Jornel\Core\Finder\Limits;
 use Jornel\Core\Finder\Range;
 use Jornel\Core\Finder\SearchProblem;
-use Jornel\Core\Kit\Stock;
 use Jornel\Core\Part\Catalogue;
 use Jornel\Core\Part\PartKind;
 use Jornel\Core\Part\Record;
@@ -46,7 +45,7 @@ final readonly class QuestionReader
             AirReader::read($this->document->childOr('air')),
             EconomyReader::read($this->document->childOr('economy')),
             SeatReader::of($record, $room) ?? Seat::atOneMetre(),
-            $this->stock(),
+            StockReader::read($this->document, $this->catalogue),
             $this->data->tolerances(),
             $this->document->optional('sure', 0.0)->si ?? SearchProblem::SURE,
             PlacementReader::together(PlacementReader::all($this->document, $this->data, AirReader::read($this->document->childOr('air')))),
@@ -137,18 +136,5 @@ final readonly class QuestionReader
         }
 
         return $this->catalogue->only($named('fans', PartKind::Fan), $named('filters', PartKind::Filter), $named('joinings', PartKind::Joining));
-    }
-
-    private function stock(): Stock
-    {
-        $pieces = [];
-        foreach (isset($this->document->data()['stock']) ? $this->document->records('stock') : [] as $row) {
-            $id = $row->text('part');
-            $known = isset($this->catalogue->fans[$id]) || isset($this->catalogue->filters[$id]) || isset($this->catalogue->materials[$id]);
-            $pieces[$id] = (int) $row->number('pieces', -1.0)->si + ($pieces[$id] ?? 0);
-            $known || throw UnknownPart::named($row->path('part'), null, $id, []);
-        }
-
-        return Stock::of($pieces);
     }
 }

@@ -15,7 +15,7 @@ final readonly class PlanePoint
      * Points by their coordinates.
      *
      * @param  list<array{float, float}>  $pairs
-     * @return ($pairs is non-empty-list ? non-empty-list<self> : list<self>)
+     * @return ($pairs is non-empty-array ? non-empty-list<self> : list<self>)
      */
     public static function list(array $pairs): array
     {

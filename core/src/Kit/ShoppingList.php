@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Jornel\Core\Kit;
 
 use Jornel\Core\Part\Catalogue;
+use Jornel\Core\Part\Fan;
+use Jornel\Core\Part\Filter;
 use Jornel\Core\Part\Material;
 use Jornel\Core\Part\UnknownPart;
 use Jornel\Core\Quantity\Display;
@@ -13,6 +15,7 @@ use Jornel\Core\Quantity\System;
 use Jornel\Core\Shape\Assembly;
 use Jornel\Core\Shape\Design;
 use Jornel\Core\Shape\Panel;
+use LogicException;
 
 /** What to buy for some units of one design, in whole packs. */
 final readonly class ShoppingList
@@ -45,6 +48,57 @@ final readonly class ShoppingList
             $lines[] = ShoppingLine::of($kind, $part, $needed, $note);
         }
         $list = new self($lines);
+
+        return $stock === null || $stock->isEmpty() ? $list : $list->takingFrom($stock);
+    }
+
+    /**
+     * One list for several builds: each part once, so that packs, rolls and lengths are shared among them.
+     *
+     * @param  non-empty-list<KitOrder>  $orders
+     * @param  array<string, int>  $sheets  that are bought, by id
+     *
+     * @throws UnknownPart
+     */
+    public static function together(array $orders, Catalogue $catalogue, array $sheets, ?Stock $stock = null): self
+    {
+        $parts = $pieces = $kinds = $lengths = [];
+        $take = function (LineKind $kind, Fan|Filter|Material $part, int $count) use (&$parts, &$pieces, &$kinds): void {
+            $parts[$part->id] = $part;
+            $kinds[$part->id] ??= $kind;
+            $pieces[$part->id] = ($pieces[$part->id] ?? 0) + $count;
+        };
+        foreach ($orders as $order) {
+            $take(LineKind::Fan, $order->design->fan, $order->fans());
+            $take(LineKind::Filter, $order->design->filter, $order->filters());
+            if ($order->design->prefilter !== null) {
+                $take(LineKind::Prefilter, $order->design->prefilter, $order->filters());
+            }
+            foreach ($order->assembly->hardware as $id => $count) {
+                $take(LineKind::Hardware, $catalogue->material($id), $count * $order->units);
+            }
+            foreach ($order->lengths() as $id => $length) {
+                $lengths[$id] = ($lengths[$id] ?? 0.0) + $length;
+                $kinds[$id] ??= $id === $order->design->joining->material ? LineKind::Joining : LineKind::Hardware;
+            }
+        }
+        $notes = [];
+        foreach ($lengths as $id => $length) {
+            $material = $catalogue->material($id);
+            $take($kinds[$id], $material, Pieces::ofJoining($material, $length));
+            $notes[$id] = self::lengthNote($length);
+        }
+        foreach ($sheets as $id => $count) {
+            $take(LineKind::Sheet, $catalogue->material($id), $count);
+            $notes[$id] = 'As laid out in the cut plan.';
+        }
+        $order = array_column(LineKind::cases(), 'value');
+        uksort($parts, fn (string|int $one, string|int $other): int => array_search($kinds[$one]->value, $order, true) <=> array_search($kinds[$other]->value, $order, true));
+        $lines = [];
+        foreach ($parts as $id => $part) {
+            $lines[] = ShoppingLine::of($kinds[$id], $part, $pieces[$id], $notes[$id] ?? '');
+        }
+        $list = new self($lines === [] ? throw new LogicException('A kit of nothing.') : $lines);
 
         return $stock === null || $stock->isEmpty() ? $list : $list->takingFrom($stock);
     }
@@ -105,10 +159,15 @@ final readonly class ShoppingList
         }
         $material = $catalogue->material($design->joining->material);
 
-        return [[LineKind::Joining, $material, Pieces::ofJoining($material, $length), sprintf(
+        return [[LineKind::Joining, $material, Pieces::ofJoining($material, $length), self::lengthNote($length)]];
+    }
+
+    private static function lengthNote(float $length): string
+    {
+        return sprintf(
             'For %s (%s): two passes over the seams and a tenth to spare.',
             Display::RoomLength->text($length, System::Imperial), Display::RoomLength->text($length, System::Metric),
-        )]];
+        );
     }
 
     /** @return list<array{LineKind, Material, int, string}> kind, part, pieces, note */

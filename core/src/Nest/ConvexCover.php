@@ -65,12 +65,18 @@ final class ConvexCover
         return $chains === [] ? [self::hull($corners)] : array_map(fn (array $chain): array => self::hull($chain['points']), $chains);
     }
 
+    /** @param  non-empty-list<PlanePoint>  $corners  anticlockwise */
+    public static function isConvexOf(array $corners): bool
+    {
+        return self::isConvex(array_map(fn (PlanePoint $at): array => $at->toArray(), $corners));
+    }
+
     /**
      * A convex polygon with few edges around one with many, as of a circle: the shortest edge goes and its neighbours are drawn
      * on until they meet.
      *
      * @param  non-empty-list<array{float, float}>  $corners  anticlockwise
-     * @return list<array{float, float}>
+     * @return non-empty-list<array{float, float}>
      */
     public static function coarser(array $corners): array
     {
@@ -97,7 +103,9 @@ final class ConvexCover
             }
             [, $i, $meet] = $best;
             $corners[$i] = $meet;
-            array_splice($corners, ($i + 1) % $count, 1);
+            unset($corners[($i + 1) % $count]);
+            /** @var non-empty-list<array{float, float}> $corners */
+            $corners = array_values($corners);
         }
 
         return $corners;

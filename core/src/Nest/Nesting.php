@@ -19,6 +19,9 @@ final class Nesting
 
     private const LEAST_ATTEMPTS = 60;
 
+    /** Share of parts that are no rectangles above which fewer rules are tried. */
+    private const MANY = 0.2;
+
     private int $seed = 20_011;
 
     private readonly float $least;
@@ -67,8 +70,9 @@ final class Nesting
         $best = null;
         $bound = $this->bound();
         $openings = $this->openings();
+        $rules = $this->othersShare() > self::MANY ? [Rule::ShortSide, Rule::Left] : Rule::cases();
         foreach ($this->orders() as $order) {
-            foreach (Rule::cases() as $rule) {
+            foreach ($rules as $rule) {
                 foreach ($openings as $opening) {
                     $layout = $this->laid($begun, $order, $rule, $opening);
                     $best = $best === null || $layout->worth() < $best->worth() ? $layout : $best;
@@ -143,10 +147,13 @@ final class Nesting
     /** Parts that are no rectangles take many times as long to lay. */
     private function attempts(): int
     {
-        $count = count($this->pieces);
-        $others = count(array_filter($this->pieces, fn (Piece $one): bool => ! $one->posed(0)->isBox));
+        return (int) (max(self::LEAST_ATTEMPTS, self::ATTEMPTS / (count($this->pieces) ** 2 + 40)) / (1.0 + 12.0 * $this->othersShare()));
+    }
 
-        return (int) (max(self::LEAST_ATTEMPTS, self::ATTEMPTS / ($count ** 2 + 40)) / (1.0 + 8.0 * $others / max(1, $count)));
+    /** Share of the parts that are no rectangles. */
+    private function othersShare(): float
+    {
+        return count(array_filter($this->pieces, fn (Piece $one): bool => ! $one->posed(0)->isBox)) / max(1, count($this->pieces));
     }
 
     /** The same with some sheets cleared and their parts laid anew in another order. */
@@ -313,10 +320,11 @@ final class Nesting
         ] as $size) {
             $order = $pieces;
             usort($order, fn (Piece $one, Piece $other): int => $size($other) <=> $size($one));
-            $orders[] = $order;
+            $forms = implode(' ', array_map(fn (Piece $one): int => spl_object_id($one->posed(0)), $order));
+            $orders[$forms] ??= $order;
         }
 
-        return $orders;
+        return array_values($orders);
     }
 
     /**
@@ -326,7 +334,7 @@ final class Nesting
      */
     private function openings(): array
     {
-        return count($this->sheets) === count(array_unique(array_map(fn (StockSheet $one): string => $one->material, $this->sheets))) ? [Opening::FirstNamed] : Opening::cases();
+        return count($this->sheets) === count(array_unique(array_map(fn (StockSheet $one): string => $one->material, $this->sheets))) ? [Opening::FirstNamed] : [Opening::FirstNamed, Opening::Smallest];
     }
 
     /** A number from 0 to below so many, from a seed (Park and Miller, Communications of the ACM 31, 1988). */

@@ -9,14 +9,12 @@ enum Opening
 {
     case FirstNamed;
     case Smallest;
-    case Largest;
 
     public function prefers(StockSheet $sheet, StockSheet $other): bool
     {
         return match ($this) {
             self::FirstNamed => false,
             self::Smallest => $sheet->area() < $other->area(),
-            self::Largest => $sheet->area() > $other->area(),
         };
     }
 }

@@ -22,7 +22,7 @@ final class Piece
     /**
      * @param  string  $label  by which it is found again
      * @param  non-empty-list<PlanePoint>  $outline  three corners or more about its own origin, m, anticlockwise
-     * @param  list<non-empty-list<PlanePoint>>  $holes  convex polygons inside it, m, anticlockwise
+     * @param  list<non-empty-list<PlanePoint>>  $holes  inside it, m, anticlockwise; only in convex ones other parts are laid
      * @param  bool  $mayTurn  whether the flutes do not matter to it
      * @param  string  $material  what it is cut from
      */
@@ -39,7 +39,7 @@ final class Piece
     /** As it lies after so many degrees anticlockwise about its origin. */
     public function posed(int $degrees): Pose
     {
-        return $this->poses[$degrees] ??= Pose::of($this->outline, $this->holes, $degrees);
+        return $this->poses[$degrees] ??= Pose::of($this->outline, array_values(array_filter($this->holes, ConvexCover::isConvexOf(...))), $degrees);
     }
 
     /**

@@ -64,7 +64,7 @@ final class Pose
         return new self(
             $degrees, $width, $height, $left, $low, $isBox,
             $isBox ? $convex[0] : ConvexCover::hull($corners),
-            array_map(ConvexCover::coarser(...), $convex),
+            array_map(fn (array $piece): array => ConvexCover::coarser($piece), $convex),
             $isBox ? [[0.0, 0.0, $width, $height]] : ConvexCover::boxes($convex),
             array_map(fn (array $hole): array => self::moved(array_map(fn (PlanePoint $at): array => self::turned($at, $degrees), $hole), -$left, -$low), $holes),
             count($convex) === 1 ? self::largestWithin($convex[0]) : [0.0, 0.0],

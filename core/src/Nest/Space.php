@@ -92,6 +92,7 @@ final class Space
         if (isset($this->tooLarge[$form])) {
             return null;
         }
+        $rule = $rule === Rule::Left || $rule === Rule::Tight ? Rule::Left : Rule::Low;
         $found = $this->found["{$form} {$rule->name}"] ??= $this->placeOther($pose, $rule);
         if ($found === null) {
             $this->tooLarge[$form] = true;
@@ -182,10 +183,10 @@ final class Space
         }
         $noFit = $this->noFit($pose);
         $score = fn (float $x, float $y): float => match ($rule) {
-            Rule::Low, Rule::ShortSide => $y + $pose->height + 1e-3 * $x,
-            Rule::Left, Rule::Tight => $x + $pose->width + 1e-3 * $y,
+            Rule::Left => $x + $pose->width + 1e-3 * $y,
+            default => $y + $pose->height + 1e-3 * $x,
         };
-        $extents = array_map(self::extent(...), $noFit);
+        $extents = array_map(fn (array $polygon): array => self::extent($polygon), $noFit);
         $candidates = [];
         foreach (self::corners([$room, ...$noFit], [self::extent($room), ...$extents]) as [$x, $y]) {
             $candidates[] = [$score($x, $y), $x, $y];
@@ -302,14 +303,17 @@ final class Space
     }
 
     /**
-     * @param  non-empty-list<array{float, float}>  $polygon
+     * @param  list<array{float, float}>  $polygon
      * @return array{float, float, float, float} left, low, right, high
      */
     private static function extent(array $polygon): array
     {
-        [$xs, $ys] = [array_column($polygon, 0), array_column($polygon, 1)];
+        [$left, $low, $right, $high] = [INF, INF, -INF, -INF];
+        foreach ($polygon as [$x, $y]) {
+            [$left, $low, $right, $high] = [$x < $left ? $x : $left, $y < $low ? $y : $low, $x > $right ? $x : $right, $y > $high ? $y : $high];
+        }
 
-        return [min($xs) - self::SAME, min($ys) - self::SAME, max($xs) + self::SAME, max($ys) + self::SAME];
+        return [$left - self::SAME, $low - self::SAME, $right + self::SAME, $high + self::SAME];
     }
 
     /**

@@ -100,7 +100,7 @@ final readonly class ArrayBox implements Shape
             openings: [Opening::recirculation($design->corners, $design->fan, $count)],
             panels: [
                 Panel::withHoles('top', 'Top', $length, $depth, $this->top($design)?->holes() ?? []),
-                Panel::rectangle('bottom', 'Bottom', $length, $depth),
+                Panel::withHoles('bottom', 'Bottom', $length, $depth, [FanRow::cable()]),
                 $end($design->number('fans-ends') > 0), $end($design->number('fans-ends') > 0 && $this->onBothEnds($design)),
             ],
             throttle: 1.0,

@@ -18,6 +18,7 @@ final readonly class Assembly
      * @param  bool  $isIntake  whether the air that it cleans comes from outdoors
      * @param  array<string, int>  $hardware  pieces that one unit takes besides, by id of the catalogue's materials
      * @param  array<string, float>  $lengths  the same of what is sold by length, m
+     * @param  list<Panel>  $cutOuts  what is cut into things that are bought and stay whole, as a tote's wall
      */
     public function __construct(
         public array $faces,
@@ -30,6 +31,7 @@ final readonly class Assembly
         public bool $isIntake = false,
         public array $hardware = [],
         public array $lengths = [],
+        public array $cutOuts = [],
     ) {
     }
 
@@ -56,7 +58,7 @@ final readonly class Assembly
 
     public function withOpening(Opening $opening): self
     {
-        return new self($this->faces, $this->seams, [...$this->openings, $opening], $this->panels, $this->throttle, $this->remarks, $this->outlet, $this->isIntake, $this->hardware, $this->lengths);
+        return new self($this->faces, $this->seams, [...$this->openings, $opening], $this->panels, $this->throttle, $this->remarks, $this->outlet, $this->isIntake, $this->hardware, $this->lengths, $this->cutOuts);
     }
 
     /** Whether the fan's own carton is made into a part of the unit, so that nothing else can be cut from it. */

@@ -40,6 +40,9 @@ final readonly class Bucket implements Shape
     /** Height of a common bucket, m (assumed). */
     private const HEIGHT = 0.3;
 
+    /** Hole for the cord, and how far its middle is from the lid's edge, m (assumed). */
+    private const CORD = 0.012;
+
     /** Pipe under a fan that the lid's plastic does not carry, m (common practice, no source). */
     private const PIPE = 0.1;
 
@@ -87,6 +90,10 @@ final readonly class Bucket implements Shape
             remarks: $bore->remarks(),
             hardware: ['bucket' => 1],
             lengths: ['foam-strip' => M_PI * $design->fan->body->side],
+            cutOuts: [
+                Panel::withHoles('bucket', 'Bucket, wall behind the cartridge', $filter->width, $filter->width, [Hole::round($filter->width / 2.0, $filter->width / 2.0, $filter->width - 2.0 * $filter->depth)])->from('bucket'),
+                Panel::withHoles('lid', 'Bucket, lid under the fan', $side = 2.0 * $this->radius($design), $side, [Hole::round($side / 2.0, $side / 2.0, $design->fan->body->bladeCircle), Hole::round($side / 2.0, self::CORD, self::CORD)])->from('bucket'),
+            ],
         );
     }
 

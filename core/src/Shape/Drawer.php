@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Shape;
 
+use Jornel\Core\Geometry\PlanePoint;
 use Jornel\Core\Part\Filter;
 use Jornel\Core\Part\Layer;
 use Jornel\Core\Scene\Anchor;
@@ -74,6 +75,7 @@ final readonly class Drawer implements Shape
     {
         return [
             new ShapeOption('stack', 'Filters one behind the other', ['1' => 'One', '2' => 'Two, a coarse one first if one is named'], '1'),
+            (new ShapeOption('frames', 'Face frames', ['whole' => 'Sawn whole out of one board', 'butt' => 'Four strips, butt joints', 'mitre' => 'Four strips, mitred'], 'whole'))->ofTheRoom(),
             (new ShapeOption('stand', 'What it stands on', ['pedestal' => 'A forked pedestal of its own, which also hangs from a ceiling', 'bought' => 'A bought tilting foot'], 'pedestal'))->ofTheRoom(),
             Collar::option(),
         ];
@@ -186,11 +188,10 @@ final readonly class Drawer implements Shape
         [$width, $height] = $this->outside($design);
         $filter = $design->filter;
         $space = $this->space($design);
-        $frame = Panel::withHoles('frame', 'Face frame', $width, $height, [Hole::rectangle($width / 2.0, $height / 2.0, $filter->width - 2.0 * $filter->rim, $filter->height - 2.0 * $filter->rim)]);
         $lying = Panel::rectangle('box-lying', 'Box, top and bottom', $width, $space);
         $upright = Panel::rectangle('box-upright', 'Box, sides', $height - 2.0 * self::BOARD, $space);
         $stop = Panel::rectangle('stop', 'Stop', ...self::STOP);
-        $boards = [$frame, $frame, $lying, $lying, $upright, $upright, $stop, $stop];
+        $boards = [...$this->faceFrame($design), ...$this->faceFrame($design), $lying, $lying, $upright, $upright, $stop, $stop];
         if ($this->hasPedestal($design)) {
             $plate = Panel::withHoles('plate', 'Plate with a captive nut', self::PLATE, self::PLATE, [Hole::round(self::PLATE / 2.0, self::PLATE / 2.0, self::PIVOT)]);
             $long = $this->armLength($design);
@@ -206,6 +207,31 @@ final readonly class Drawer implements Shape
             ...array_map(fn (Panel $board): Panel => $board->from(self::SHEET), $boards),
             Panel::rectangle('rod', 'Latch rod', $height, self::ROD)->from(self::ROD_STOCK),
         ];
+    }
+
+    /**
+     * One of the two face frames: a board with an opening, or four strips round it.
+     *
+     * @return non-empty-list<Panel>
+     */
+    private function faceFrame(Design $design): array
+    {
+        [$width, $height] = $this->outside($design);
+        [$openWidth, $openHeight] = [$design->filter->width - 2.0 * $design->filter->rim, $design->filter->height - 2.0 * $design->filter->rim];
+        [$side, $end] = [($width - $openWidth) / 2.0, ($height - $openHeight) / 2.0];
+        $mitred = fn (string $id, string $name, float $long, float $deep, float $off): Panel => Panel::polygon($id, $name, PlanePoint::list([[0.0, 0.0], [$long, 0.0], [$long - $off, $deep], [$off, $deep]]));
+
+        return match ($design->option('frames')) {
+            'butt' => [
+                $stile = Panel::rectangle('frame', 'Face frame, upright strip', $height, $side), $stile,
+                $rail = Panel::rectangle('frame', 'Face frame, lying strip', $openWidth, $end), $rail,
+            ],
+            'mitre' => [
+                $stile = $mitred('frame', 'Face frame, upright strip', $height, $side, $end), $stile,
+                $rail = $mitred('frame', 'Face frame, lying strip', $width, $end, $side), $rail,
+            ],
+            default => [Panel::withHoles('frame', 'Face frame', $width, $height, [Hole::rectangle($width / 2.0, $height / 2.0, $openWidth, $openHeight)])],
+        };
     }
 
     /** From the foot to a little above the pivot. */

@@ -19,6 +19,9 @@ final readonly class FanRow
     /** Panel that must remain between a hole and the panel's edge, m (assumed). */
     public const EDGE = 0.010;
 
+    /** Diameter of the hole for the cable of all fans, m (assumed), closed round it with foam. */
+    public const CABLE = 0.010;
+
     /** Diameter of the holes for the screws of small fans, m (typical). */
     private const SCREW = 0.0043;
 
@@ -71,6 +74,12 @@ final readonly class FanRow
         }
 
         return $holes;
+    }
+
+    /** The hole for the cable in a corner of a panel without fans. */
+    public static function cable(): Hole
+    {
+        return Hole::round(2.0 * self::EDGE, 2.0 * self::EDGE, self::CABLE);
     }
 
     /** @return list<float> of the middles along the panel, m */

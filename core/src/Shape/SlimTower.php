@@ -117,7 +117,7 @@ final readonly class SlimTower implements Shape
             panels: [
                 // Drawn as it stands: the row runs up the panel.
                 Panel::withHoles('front', 'Front with the fans', $width, $h, array_map(fn (Hole $hole): Hole => Hole::round($hole->y, $hole->x, $hole->width), $row->holes())),
-                Panel::rectangle('bottom', 'Bottom', $width, $depth), $cap,
+                Panel::withHoles('bottom', 'Bottom', $width, $depth, [FanRow::cable()]), $cap,
             ],
             throttle: $design->fan->body->throttle($w * ($w - $t)),
             remarks: ['A column this slim tips: give its foot a wider plate where children play.'],

@@ -33,6 +33,11 @@ final readonly class Tote implements Shape
     /** Height of a common tote, m (assumed). */
     private const HEIGHT = 0.32;
 
+    /** Flange round the mouth of a blower, and the holes of its bolts, m (assumed: mark through the flange itself). */
+    private const FLANGE = 0.02;
+
+    private const BOLT = 0.0065;
+
     public function id(): string
     {
         return 'tote';
@@ -77,7 +82,25 @@ final readonly class Tote implements Shape
             throttle: 1.0,
             remarks: ['The thin plastic bends under the bolts: washers inside, and all four hand-tight before the wrench.'],
             hardware: ['plastic-tote' => 1, 'bolts-washers' => 1],
+            cutOuts: [$this->mouth($design)->from('plastic-tote')],
         );
+    }
+
+    /** The wall that the blower is bolted to: its mouth, and a bolt at each corner of its flange. */
+    private function mouth(Design $design): Panel
+    {
+        $body = $design->fan->body;
+        [, $depth] = $this->outside($design);
+        $high = max(self::HEIGHT, $body->side + 0.08);
+        [$width, $height] = $this->outlet($design);
+        $isRound = $design->fan->handling->mouth === null;
+        $holes = [$isRound ? Hole::round($depth / 2.0, $high / 2.0, $body->bladeCircle) : Hole::rectangle($depth / 2.0, $high / 2.0, $width, $height)];
+        [$x, $y] = [min($depth, ($isRound ? $body->side : $width + 2.0 * self::FLANGE)) / 2.0 - self::FLANGE / 2.0, ($isRound ? $body->side : $height + 2.0 * self::FLANGE) / 2.0 - self::FLANGE / 2.0];
+        foreach ([[-1, -1], [1, -1], [1, 1], [-1, 1]] as [$left, $up]) {
+            $holes[] = Hole::round($depth / 2.0 + $left * $x, $high / 2.0 + $up * $y, self::BOLT);
+        }
+
+        return Panel::withHoles('tote', 'Tote, wall with the blower', $depth, $high, $holes);
     }
 
     public function scene(Design $design): Scene

@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jornel\Core\Cut;
+
+use Jornel\Core\Geometry\PlanePoint;
+use Jornel\Core\Nest\Grain;
+use Jornel\Core\Nest\StockSheet;
+use Jornel\Core\Shape\Panel;
+
+/**
+ * A carton unfolded: four walls in a row, a flap half as deep as the carton above and below each, its flutes upright. A part
+ * may lie within one panel, and across folds only where that is allowed.
+ */
+final readonly class CartonBlank
+{
+    /** Kept clear on each side of a fold, m (assumed): creased board bends there. */
+    private const CREASE = 0.003;
+
+    /** Strip at one end that the carton was glued with, m (assumed). */
+    public const TAB = 0.03;
+
+    /**
+     * @param  float  $width  of its two large walls, m
+     * @param  float  $height  of all walls, m
+     * @param  float  $depth  from one large wall to the other, m
+     */
+    public function __construct(public float $width, public float $height, public float $depth)
+    {
+    }
+
+    /** @return float length of the blank without the strip that it was glued with, m */
+    public function long(): float
+    {
+        return 2.0 * ($this->width + $this->depth);
+    }
+
+    /** @return float m */
+    public function high(): float
+    {
+        return $this->height + $this->depth;
+    }
+
+    /**
+     * Upright and lying folds.
+     *
+     * @return list<array{PlanePoint, PlanePoint}>
+     */
+    public function folds(): array
+    {
+        $folds = [];
+        foreach ($this->uprights() as $x) {
+            $folds[] = [new PlanePoint($x, $this->depth / 2.0), new PlanePoint($x, $this->depth / 2.0 + $this->height)];
+        }
+        foreach ([$this->depth / 2.0, $this->depth / 2.0 + $this->height] as $y) {
+            $folds[] = [new PlanePoint(0.0, $y), new PlanePoint($this->long(), $y)];
+        }
+
+        return $folds;
+    }
+
+    /**
+     * As a sheet to cut from.
+     *
+     * @param  int  $count  of them
+     * @param  bool  $withFlaps  whether parts may be cut from the flaps
+     * @param  list<non-empty-list<PlanePoint>>  $besides  zones that are kept clear, such as print, m
+     */
+    public function sheet(string $id, int $count, bool $withFlaps = true, array $besides = [], string $material = Panel::CARTON): StockSheet
+    {
+        $zones = $besides;
+        $flap = $this->depth / 2.0;
+        // Between two flaps the blank is slit, so the fold is kept clear over its whole height.
+        foreach ($this->uprights() as $x) {
+            $zones[] = self::box($x - self::CREASE, 0.0, $x + self::CREASE, $this->high());
+        }
+        foreach ($withFlaps ? [$flap, $flap + $this->height] : [] as $y) {
+            $zones[] = self::box(0.0, $y - self::CREASE, $this->long(), $y + self::CREASE);
+        }
+        foreach ($withFlaps ? [] : [[0.0, $flap], [$flap + $this->height, $this->high()]] as [$from, $to]) {
+            $zones[] = self::box(0.0, $from, $this->long(), $to);
+        }
+
+        return new StockSheet($id, $this->long(), $this->high(), $count, Grain::Across, $zones, $material);
+    }
+
+    /** @return list<float> where the upright folds are, m */
+    private function uprights(): array
+    {
+        return [$this->width, $this->width + $this->depth, 2.0 * $this->width + $this->depth];
+    }
+
+    /** @return non-empty-list<PlanePoint> */
+    private static function box(float $left, float $low, float $right, float $high): array
+    {
+        return [new PlanePoint($left, $low), new PlanePoint($right, $low), new PlanePoint($right, $high), new PlanePoint($left, $high)];
+    }
+}

@@ -1,0 +1,126 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jornel\Core\Kit;
+
+use Closure;
+use Jornel\Core\Cut\CartonBlank;
+use Jornel\Core\Cut\CutList;
+use Jornel\Core\Cut\CutPart;
+use Jornel\Core\Cut\CutPlan;
+use Jornel\Core\Nest\Grain;
+use Jornel\Core\Nest\Pinned;
+use Jornel\Core\Nest\PinnedBadly;
+use Jornel\Core\Nest\StockSheet;
+use Jornel\Core\Part\Catalogue;
+use Jornel\Core\Part\Material;
+use Jornel\Core\Part\UnknownPart;
+use Jornel\Core\Shape\Panel;
+
+/** All that is bought and cut for some builds: the shopping list, and the parts laid out on sheets. */
+final readonly class Kit
+{
+    /** Between two parts where nothing else is told: the width of a saw's cut, and more than a knife takes, m (assumed). */
+    public const KERF = Cutting::KERF;
+
+    /** Materials with a grain or with flutes; their sheets are described with these along their width. */
+    private const WITH_GRAIN = [Panel::CARTON, 'corrugated-plastic-48x96', 'plywood-24x48', 'plywood-half-inch-24x48', 'rod-8mm'];
+
+    /** @param  non-empty-list<KitOrder>  $orders */
+    private function __construct(public array $orders, public CutPlan $plan, public ShoppingList $list)
+    {
+    }
+
+    /**
+     * @param  non-empty-list<KitOrder>  $orders
+     * @param  list<StockSheet>|null  $sheets  at hand, in the order in which they are to be used; null for the cartons that the fans come in
+     * @param  list<StockSheet>|null  $bought  that can be bought; null for those of the catalogue
+     * @param  float  $kerf  m
+     * @param  float  $margin  m
+     * @param  list<Pinned>  $pinned
+     * @param  Closure(float): void|null  $meanwhile
+     *
+     * @throws PinnedBadly
+     * @throws UnknownPart
+     */
+    public static function of(
+        array $orders, Catalogue $catalogue, ?array $sheets = null, ?array $bought = null, float $kerf = self::KERF, float $margin = 0.0,
+        ?Stock $stock = null, array $pinned = [], ?Closure $meanwhile = null,
+    ): self {
+        $parts = self::parts($orders);
+        $plan = CutPlan::of($parts, [...($sheets ?? self::cartons($orders)), ...($bought ?? self::sheetsToBuy($parts, $catalogue))], $kerf, $margin, $pinned, $meanwhile);
+
+        return new self($orders, $plan, ShoppingList::together($orders, $catalogue, $plan->bought(), $stock));
+    }
+
+    /**
+     * All parts that are cut for some builds.
+     *
+     * @param  non-empty-list<KitOrder>  $orders
+     * @return list<CutPart>
+     */
+    public static function parts(array $orders): array
+    {
+        return array_merge(...array_map(
+            fn (KitOrder $order, int $number): array => CutList::of($order->design, $order->assembly, $order->units, count($orders) === 1 ? '' : (string) ($number + 1)),
+            $orders, array_keys($orders),
+        ));
+    }
+
+    /**
+     * The cartons that the fans come in, unfolded; not those that a build makes a part of.
+     *
+     * @param  list<KitOrder>  $orders
+     * @return list<StockSheet>
+     */
+    public static function cartons(array $orders): array
+    {
+        $counts = $blanks = [];
+        foreach ($orders as $order) {
+            $carton = $order->design->fan->carton;
+            if ($carton !== null && ! $order->assembly->usesFanCarton()) {
+                $id = "carton-{$order->design->fan->id}";
+                $counts[$id] = ($counts[$id] ?? 0) + $order->fans();
+                $blanks[$id] = new CartonBlank($carton->width, $carton->height, $carton->depth);
+            }
+        }
+
+        return array_map(fn (string $id): StockSheet => $blanks[$id]->sheet($id, $counts[$id]), array_keys($blanks));
+    }
+
+    /**
+     * Sheets of the catalogue that parts are cut from.
+     *
+     * @param  list<CutPart>  $parts
+     * @return list<StockSheet>
+     *
+     * @throws UnknownPart
+     */
+    public static function sheetsToBuy(array $parts, Catalogue $catalogue): array
+    {
+        $sheets = [];
+        foreach ($parts as $part) {
+            if (! $part->isCutInto) {
+                $sheets[$part->material] ??= self::sheet($catalogue->material($part->material), $parts);
+            }
+        }
+
+        return array_values($sheets);
+    }
+
+    /**
+     * A material of the catalogue as sheets to buy; one that does not tell its size takes the largest part.
+     *
+     * @param  list<CutPart>  $parts
+     */
+    public static function sheet(Material $material, array $parts): StockSheet
+    {
+        $own = array_filter($parts, fn (CutPart $part): bool => $part->material === $material->id);
+        $largest = fn (string $side): float => array_reduce($own, fn (float $most, CutPart $part): float => max($most, $side === 'width' ? $part->width() : $part->height()), 0.0);
+        [$width, $height] = $material->size ?? [$largest('width'), $largest('height')];
+        $price = $material->packs === [] ? 0 : min(array_map(fn ($pack): int => intdiv($pack->price->hundredths, max(1, $pack->count)), $material->packs));
+
+        return new StockSheet($material->id, max($width, $height), min($width, $height), null, in_array($material->id, self::WITH_GRAIN, true) ? Grain::Along : Grain::None, [], $material->id, $price);
+    }
+}

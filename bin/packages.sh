@@ -19,6 +19,9 @@ missing_system_packages() {
         command -v curl >/dev/null || echo curl
         command -v pdftotext >/dev/null || echo poppler-utils
         /usr/bin/python3 -c 'import scipy' 2>/dev/null || echo python3-scipy
+        /usr/bin/python3 -c 'import ezdxf' 2>/dev/null || echo python3-ezdxf
+        command -v admesh >/dev/null || echo admesh
+        command -v openscad >/dev/null || echo openscad
     fi
 }
 

@@ -3,7 +3,11 @@
 namespace App\Console\Commands;
 
 use App\Formats\Format;
+use App\Sheet\CutFiles;
 use Illuminate\Console\Command;
+use Illuminate\Support\Facades\Date;
+use Illuminate\Support\Facades\File;
+use Jornel\Core\CutFile\Heading;
 use Jornel\Core\Data\DataFiles;
 use Jornel\Core\Document\KitDocument;
 use Jornel\Core\Part\Record;
@@ -21,8 +25,23 @@ class KitCommand extends Command
         return $this->answer(function (string $json) use ($data): array {
             $document = Format::named(KitDocument::kind())->read($json);
             $kit = KitDocument::read(new Record($document + ['from' => 'rated']), $data);
+            $folder = $this->option('files');
+            if (is_string($folder) && $folder !== '') {
+                $this->write($kit, $folder);
+            }
 
             return $kit->told();
         });
+    }
+
+    private function write(KitDocument $kit, string $folder): void
+    {
+        File::ensureDirectoryExists($folder);
+        $count = 0;
+        foreach ((new CutFiles($kit->plan, new Heading('Jornel', Date::now()->format('j F Y')), $kit->kit))->all() as $name => $content) {
+            File::put("{$folder}/{$name}", $content);
+            $count++;
+        }
+        $this->getOutput()->getErrorStyle()->writeln("{$count} files in {$folder}");
     }
 }

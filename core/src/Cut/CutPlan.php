@@ -74,11 +74,11 @@ final readonly class CutPlan
     {
         $counts = [];
         foreach ($this->layout->left as $piece) {
-            $label = $this->part($piece->label)->label;
-            $counts[$label] = ($counts[$label] ?? 0) + 1;
+            $part = $this->part($piece->label);
+            $counts[$part->label] = [$part, ($counts[$part->label][1] ?? 0) + 1];
         }
 
-        return array_map(fn (string|int $label, int $count): array => [$this->part((string) $label), $count], array_keys($counts), array_values($counts));
+        return array_values($counts);
     }
 
     /** Why a part went on no sheet, a whole sentence. */

@@ -20,14 +20,11 @@ use Jornel\Core\Kit\KitOrder;
 use Jornel\Core\Kit\PackMix;
 use Jornel\Core\Kit\RunningCost;
 use Jornel\Core\Kit\ShoppingLine;
-use Jornel\Core\Kit\ShoppingList;
-use Jornel\Core\Kit\Stock;
 use Jornel\Core\Kit\Substitute;
 use Jornel\Core\Nest\FilledSheet;
 use Jornel\Core\Nest\Placement;
 use Jornel\Core\Part\Record;
 use Jornel\Core\Quantity\Dimension;
-use Jornel\Core\Quantity\Money;
 
 /** What to buy and what to cut for some units, or how some parts lie on sheets. */
 final readonly class KitDocument implements Document

@@ -8,7 +8,6 @@ use Jornel\Core\Air\Air;
 use Jornel\Core\Cut\CutHole;
 use Jornel\Core\Cut\CutPart;
 use Jornel\Core\Data\DataFiles;
-use Jornel\Core\Document\Schema\KitForms;
 use Jornel\Core\Fault\Faults;
 use Jornel\Core\Geometry\PlanePoint;
 use Jornel\Core\Geometry\Polygon;

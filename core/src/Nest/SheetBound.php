@@ -60,10 +60,12 @@ final class SheetBound
     private static function byArea(array $pieces, array $sheets, float $kerf, float $margin): int
     {
         $needed = 0.0;
+        $smallest = array_reduce($pieces, fn (float $least, Piece $one): float => min($least, $one->posed(0)->width, $one->posed(0)->height), INF);
         foreach ($pieces as $piece) {
             $pose = $piece->posed(0);
-            // A part takes its kerf along with it on two sides; of one with holes or slanting edges only its board counts.
-            $needed += $pose->isBox && $piece->holes === [] ? ($pose->width + $kerf) * ($pose->height + $kerf) : $piece->area;
+            // A part takes its kerf along with it on two sides; of one with slanting edges, or with holes that another part goes
+            // into, only its board counts.
+            $needed += $pose->isBox && self::holesAreWaste($piece, $smallest) ? ($pose->width + $kerf) * ($pose->height + $kerf) : $piece->area;
         }
         $areas = [];
         foreach ($sheets as $sheet) {
@@ -83,6 +85,18 @@ final class SheetBound
         }
 
         return $count;
+    }
+
+    /** @param  float  $smallest  narrowest side of all parts, m */
+    private static function holesAreWaste(Piece $piece, float $smallest): bool
+    {
+        foreach ($piece->posed(0)->pockets as $hole) {
+            if (max(max(array_column($hole, 0)) - min(array_column($hole, 0)), max(array_column($hole, 1)) - min(array_column($hole, 1))) > $smallest) {
+                return false;
+            }
+        }
+
+        return count($piece->posed(0)->pockets) === count($piece->holes);
     }
 
     /**

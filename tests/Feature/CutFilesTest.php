@@ -4,10 +4,10 @@ namespace Tests\Feature;
 
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Facades\Process;
-use Tests\TestCase;
+
 
 /** What outside programs make of the cut files: ezdxf audits them, admesh finds solids closed, OpenSCAD compiles, poppler measures. */
-class CutFilesTest extends TestCase
+class CutFilesTest extends FeatureTestCase
 {
     private const DPI = 300;
 
@@ -34,10 +34,10 @@ class CutFilesTest extends TestCase
             ['unit' => ['shape' => 'array-box', 'fan' => 'pc-140', 'filter' => '20x20x1-g13-dense', 'joining' => 'duct-tape']],
         ]];
         $answer = $this->kit($document);
-        $this->assertSame([], $answer['unplaced']);
+        self::assertSame([], $answer['unplaced']);
         $files = array_map(fn ($file): string => $file->getFilename(), File::files($this->folder));
         foreach (['1a-base.svg', '1b-shroud.dxf', '1b-shroud-inches.dxf', 'full-size-a4.pdf', 'full-size-letter.pdf', 'drawing-a4.pdf', '2-cone.stl', '2-cone.scad', '2-cap.stl', '3-spacer.stl', '3-filter-clip.scad', '3-corner-clip.stl', 'shopping-list.csv'] as $file) {
-            $this->assertContains($file, $files);
+            self::assertContains($file, $files);
         }
 
         $audit = Process::run(['/usr/bin/python3', '-c', <<<'PYTHON'
@@ -52,27 +52,27 @@ class CutFilesTest extends TestCase
             print(json.dumps(told))
             PYTHON, $this->folder])->throw();
         $told = json_decode($audit->output(), true);
-        $this->assertNotEmpty($told);
+        self::assertNotEmpty($told);
         foreach ($told as $file => $one) {
-            $this->assertSame([0, 0], [$one['errors'], $one['fixes']], $file);
-            $this->assertSame([], array_diff($one['layers'], ['CUT', 'FOLD', 'MARK', 'TEXT']), $file);
+            self::assertSame([0, 0], [$one['errors'], $one['fixes']], $file);
+            self::assertSame([], array_diff($one['layers'], ['CUT', 'FOLD', 'MARK', 'TEXT']), $file);
         }
         $radius = $answer['cuts'][1]['holes_mm'][0]['radius'];
-        $this->assertEqualsWithDelta([$radius], $told['1b-shroud.dxf']['circles'], 1e-3);
-        $this->assertEqualsWithDelta([$radius / 25.4], $told['1b-shroud-inches.dxf']['circles'], 1e-3);
+        self::assertEqualsWithDelta([$radius], $told['1b-shroud.dxf']['circles'], 1e-3);
+        self::assertEqualsWithDelta([$radius / 25.4], $told['1b-shroud-inches.dxf']['circles'], 1e-3);
 
         foreach (File::glob("{$this->folder}/*.stl") as $solid) {
             $said = Process::run(['admesh', $solid])->throw()->output();
-            $this->assertMatchesRegularExpression('/Total disconnected facets\s*:\s*0\s+0/', $said, $solid);
-            $this->assertMatchesRegularExpression('/Number of parts\s*:\s*1\s/', $said, $solid);
-            $this->assertMatchesRegularExpression('/Facets reversed\s*:\s*0/', $said, $solid);
+            self::assertMatchesRegularExpression('/Total disconnected facets\s*:\s*0\s+0/', $said, $solid);
+            self::assertMatchesRegularExpression('/Number of parts\s*:\s*1\s/', $said, $solid);
+            self::assertMatchesRegularExpression('/Facets reversed\s*:\s*0/', $said, $solid);
             $text = substr($solid, 0, -4).'.scad';
             Process::timeout(120)->run(['openscad', '-o', "{$this->folder}/out.off", $text])->throw();
             $own = (float) preg_replace('/.*Volume\s*:\s*([\d.]+).*/s', '$1', $said);
             Process::run(['openscad', '-o', "{$this->folder}/compiled.stl", $text])->throw();
             $compiled = (float) preg_replace('/.*Volume\s*:\s*([\d.]+).*/s', '$1', Process::run(['admesh', "{$this->folder}/compiled.stl"])->throw()->output());
             File::delete("{$this->folder}/compiled.stl");
-            $this->assertEqualsWithDelta($compiled, $own, 0.002 * $compiled, $solid);
+            self::assertEqualsWithDelta($compiled, $own, 0.002 * $compiled, $solid);
         }
     }
 
@@ -94,7 +94,7 @@ class CutFilesTest extends TestCase
             foreach (['100 mm' => 100.0, '4 in' => 101.6, 'the part' => 150.0] as $what => $length) {
                 $nearest = array_reduce($long, fn (float $best, float $one): float => abs($one - $length) < abs($best - $length) ? $one : $best, 0.0);
                 // A line's own width is seen at both ends.
-                $this->assertEqualsWithDelta($length, $nearest, 0.2 + 0.35, "{$what} on {$paper}");
+                self::assertEqualsWithDelta($length, $nearest, 0.2 + 0.35, "{$what} on {$paper}");
             }
         }
     }
@@ -114,9 +114,9 @@ class CutFilesTest extends TestCase
             File::ensureDirectoryExists($this->folder);
             File::put("{$this->folder}/asked.json", json_encode(['kind' => 'kit'] + $document, JSON_THROW_ON_ERROR));
             $ran = Process::path(base_path())->run([PHP_BINARY, 'artisan', 'jornel:kit', "{$this->folder}/asked.json", "--files={$this->folder}/none"]);
-            $this->assertSame(2, $ran->exitCode(), $said.$ran->output());
-            $this->assertStringContainsString($said, $ran->errorOutput());
-            $this->assertDirectoryDoesNotExist("{$this->folder}/none");
+            self::assertSame(2, $ran->exitCode(), $said.$ran->output());
+            self::assertStringContainsString($said, $ran->errorOutput());
+            self::assertDirectoryDoesNotExist("{$this->folder}/none");
         }
     }
 

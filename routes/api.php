@@ -3,6 +3,11 @@
 use App\Http\Build\BuildController;
 use App\Http\Build\SheetController;
 use App\Http\Build\VersionController;
+use App\Http\Kit\CutFileController;
+use App\Http\Kit\CutPlanController;
+use App\Http\Kit\OffcutController;
+use App\Http\Kit\ShoppingController;
+use App\Http\Kit\SizeController;
 use App\Http\Middleware\AcknowledgeWrite;
 use App\Http\Part\CatalogueController;
 use App\Http\Part\PartController;
@@ -104,6 +109,11 @@ Route::middleware(['auth:web', AcknowledgeWrite::class])->group(function (): voi
     Route::get('programmes/{programme}/stock/builds', [StockController::class, 'builds'])->can('view', 'programme');
     Route::post('programmes/{programme}/stock', [StockController::class, 'store'])->can('build', 'programme');
 
+    Route::get('programmes/{programme}/shopping', [ShoppingController::class, 'show'])->can('view', 'programme');
+    Route::get('programmes/{programme}/shopping.csv', [ShoppingController::class, 'file'])->can('view', 'programme');
+    Route::put('programmes/{programme}/shopping/ticks', [ShoppingController::class, 'tick'])->can('build', 'programme');
+    Route::post('programmes/{programme}/shopping/bought', [ShoppingController::class, 'bought'])->can('build', 'programme');
+
     Route::delete('sites/{site}', [SiteController::class, 'destroy'])->can('organise', 'site');
     Route::delete('sites/{site}/deletion', [SiteController::class, 'restore'])->withTrashed()->can('organise', 'site');
     Route::patch('sites/{site}', [SiteController::class, 'update'])->can('build', 'site');
@@ -132,4 +142,10 @@ Route::middleware(['auth:web', AcknowledgeWrite::class])->group(function (): voi
     Route::get('versions/{version}/kit', [KitController::class, 'show'])->can('view', 'version');
     Route::post('versions/{version}/kit', [KitController::class, 'store'])->can('build', 'version');
     Route::get('versions/{version}/sheet', [SheetController::class, 'show'])->can('view', 'version');
+    Route::get('versions/{version}/cut-plan', [CutPlanController::class, 'show'])->can('view', 'version');
+    Route::put('versions/{version}/cut-plan', [CutPlanController::class, 'update'])->can('build', 'version');
+    Route::post('versions/{version}/sizes', [SizeController::class, 'store'])->can('build', 'version');
+    Route::get('versions/{version}/cut-files/{file}', [CutFileController::class, 'show'])->where('file', '[A-Za-z0-9.-]{3,120}')->can('view', 'version');
+    Route::post('versions/{version}/offcuts', [OffcutController::class, 'store'])->can('build', 'version');
+    Route::delete('offcuts/{offcut}', [OffcutController::class, 'destroy'])->can('build', 'offcut');
 });

@@ -12,6 +12,11 @@ final class Overtaken extends RuntimeException
         return new self('Someone changed this room meanwhile. Yours is still on your screen: reload to see theirs, then enter yours again.');
     }
 
+    public static function cutPlan(): self
+    {
+        return new self('Someone laid the parts out otherwise meanwhile. Reload to see theirs, then make your change again.');
+    }
+
     public static function settings(): self
     {
         return new self('Someone changed these settings meanwhile. Yours are still on your screen: reload to see theirs, then enter yours again.');

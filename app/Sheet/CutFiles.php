@@ -58,6 +58,26 @@ final readonly class CutFiles
         }
     }
 
+    /** One of them; null where there is none of this name. */
+    public function named(string $file): ?string
+    {
+        foreach (Paper::cases() as $paper) {
+            if ($file === "full-size-{$paper->value}.pdf") {
+                return $this->fullSize($paper);
+            }
+            if ($file === "drawing-{$paper->value}.pdf") {
+                return $this->drawing($paper);
+            }
+        }
+        foreach ($this->all() as $name => $content) {
+            if ($name === $file) {
+                return $content;
+            }
+        }
+
+        return null;
+    }
+
     /** All parts at full size on tiled pages. */
     public function fullSize(Paper $paper): string
     {

@@ -5,7 +5,6 @@ namespace Tests\Feature;
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Facades\Process;
 
-
 /** What outside programs make of the cut files: ezdxf audits them, admesh finds solids closed, OpenSCAD compiles, poppler measures. */
 class CutFilesTest extends FeatureTestCase
 {

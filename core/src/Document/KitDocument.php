@@ -4,9 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Document;
 
-use Jornel\Core\Air\Air;
 use Jornel\Core\Air\Pollutant;
-use Jornel\Core\Airflow\Performance;
 use Jornel\Core\Cut\CutHole;
 use Jornel\Core\Cut\CutPart;
 use Jornel\Core\Cut\CutPlan;
@@ -16,9 +14,9 @@ use Jornel\Core\Document\Schema\Form;
 use Jornel\Core\Document\Schema\KitForms;
 use Jornel\Core\Geometry\PlanePoint;
 use Jornel\Core\Kit\Kit;
+use Jornel\Core\Kit\KitCost;
 use Jornel\Core\Kit\KitOrder;
 use Jornel\Core\Kit\PackMix;
-use Jornel\Core\Kit\RunningCost;
 use Jornel\Core\Kit\ShoppingLine;
 use Jornel\Core\Kit\Substitute;
 use Jornel\Core\Nest\FilledSheet;
@@ -166,21 +164,13 @@ final readonly class KitDocument implements Document
     /** @return array<string, mixed> */
     private function cost(Kit $kit): array
     {
-        $watts = $clean = 0.0;
-        $pollutants = $this->data->pollutants();
-        $byOrder = [];
-        foreach ($kit->orders as $order) {
-            $performances = Performance::ofAllSpeeds($order->design, $order->assembly, Air::reference());
-            $top = $performances[count($performances) - 1];
-            $watts += $order->units * (is_nan($top->watts) ? 0.0 : $top->watts);
-            $byOrder[] = [$order, $top];
-        }
-        $cost = RunningCost::of($kit->list, $watts, EconomyReader::read($this->record->childOr('economy')));
+        $all = KitCost::of($kit, EconomyReader::read($this->record->childOr('economy')));
+        $cost = $all->cost;
 
         return [
             'first' => $cost->first->toFloat(), 'change' => $cost->change->toFloat(), 'changes' => $cost->economy->changes, 'years' => $cost->economy->years,
             'energy_kwh' => $cost->energy, 'energy' => $cost->energyCost->toFloat(), 'total' => $cost->total->toFloat(), 'per_year' => $cost->perYear()->toFloat(),
-            'per_clean_air_m3_s' => RoomAnswer::byPollutant($pollutants, fn (Pollutant $pollutant): ?float => $cost->perCleanAir(array_sum(array_map(fn (array $one): float => $one[0]->units * $one[1]->clean($pollutant), $byOrder)))),
+            'per_clean_air_m3_s' => RoomAnswer::byPollutant($this->data->pollutants(), fn (Pollutant $pollutant): ?float => $all->perCleanAir($pollutant)),
         ];
     }
 

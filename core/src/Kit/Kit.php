@@ -72,9 +72,10 @@ final readonly class Kit
      * The cartons that the fans come in, unfolded; not those that a build makes a part of.
      *
      * @param  list<KitOrder>  $orders
+     * @param  bool  $withFlaps  whether parts may be cut from their flaps
      * @return list<StockSheet>
      */
-    public static function cartons(array $orders): array
+    public static function cartons(array $orders, bool $withFlaps = true): array
     {
         $counts = $blanks = [];
         foreach ($orders as $order) {
@@ -86,7 +87,7 @@ final readonly class Kit
             }
         }
 
-        return array_map(fn (string $id): StockSheet => $blanks[$id]->sheet($id, $counts[$id]), array_keys($blanks));
+        return array_map(fn (string $id): StockSheet => $blanks[$id]->sheet($id, $counts[$id], $withFlaps), array_keys($blanks));
     }
 
     /**

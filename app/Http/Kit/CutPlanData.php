@@ -1,0 +1,224 @@
+<?php
+
+namespace App\Http\Kit;
+
+use App\Http\Shared\Shown;
+use App\Models\Version;
+use Illuminate\Support\Str;
+use Jornel\Core\Cut\CartonBlank;
+use Jornel\Core\Cut\CutHole;
+use Jornel\Core\Cut\CutPart;
+use Jornel\Core\Cut\CutPlan;
+use Jornel\Core\CutFile\PrintedPart;
+use Jornel\Core\CutFile\PrintedParts;
+use Jornel\Core\Geometry\PlanePoint;
+use Jornel\Core\Kit\Kit;
+use Jornel\Core\Kit\SizeCheck;
+use Jornel\Core\Nest\FilledSheet;
+use Jornel\Core\Nest\Placement;
+use Jornel\Core\Nest\StockSheet;
+use Jornel\Core\Quantity\Display;
+use Jornel\Core\Quantity\Provenance;
+use OpenApi\Attributes as OA;
+
+/** The parts of a version on their sheets, in mm, y up from the lower left corner of each sheet. */
+#[OA\Schema(schema: 'CutPlan', required: ['revision', 'written', 'parts', 'sheets', 'used_share', 'bound', 'sizes', 'is_measured', 'printed'], properties: [
+    new OA\Property(property: 'revision', type: 'integer'),
+    new OA\Property(property: 'written', type: 'object', required: ['kerf', 'margin', 'cartons', 'flaps', 'sheets', 'pinned'], properties: [
+        new OA\Property(property: 'kerf', type: 'string'), new OA\Property(property: 'margin', type: 'string'), new OA\Property(property: 'cartons', type: 'boolean'), new OA\Property(property: 'flaps', type: 'boolean'),
+        new OA\Property(property: 'sheets', type: 'array', items: new OA\Items(type: 'object', required: ['name', 'width', 'height', 'count', 'grain'], properties: [
+            new OA\Property(property: 'name', type: 'string'), new OA\Property(property: 'width', type: 'string'), new OA\Property(property: 'height', type: 'string'),
+            new OA\Property(property: 'count', type: 'integer'), new OA\Property(property: 'grain', type: 'string', enum: ['along', 'across', 'none']),
+        ])),
+        new OA\Property(property: 'pinned', type: 'array', items: new OA\Items(type: 'object', required: ['label', 'sheet', 'number', 'x_mm', 'y_mm', 'turn'], properties: [
+            new OA\Property(property: 'label', type: 'string'), new OA\Property(property: 'sheet', type: 'string'), new OA\Property(property: 'number', type: 'integer'),
+            new OA\Property(property: 'x_mm', type: 'number'), new OA\Property(property: 'y_mm', type: 'number'), new OA\Property(property: 'turn', type: 'integer'),
+        ])),
+    ]),
+    new OA\Property(property: 'parts', type: 'array', items: new OA\Items(type: 'object', required: ['label', 'part', 'name', 'count', 'width', 'height', 'may_turn', 'cut_into', 'left', 'why'], properties: [
+        new OA\Property(property: 'label', type: 'string'), new OA\Property(property: 'part', type: 'string', description: 'Of the drawing of the unit'), new OA\Property(property: 'name', type: 'string'), new OA\Property(property: 'count', type: 'integer'),
+        new OA\Property(property: 'width', ref: Shown::class), new OA\Property(property: 'height', ref: Shown::class), new OA\Property(property: 'may_turn', type: 'boolean'),
+        new OA\Property(property: 'cut_into', type: 'boolean', description: 'Cut into something that stays whole'),
+        new OA\Property(property: 'left', type: 'integer', description: 'That went on no sheet'), new OA\Property(property: 'why', type: 'string'),
+    ])),
+    new OA\Property(property: 'sheets', type: 'array', items: new OA\Items(type: 'object', required: ['id', 'number', 'name', 'width_mm', 'height_mm', 'bought', 'grain', 'folds', 'zones', 'placed', 'used_share', 'offcut'], properties: [
+        new OA\Property(property: 'id', type: 'string'), new OA\Property(property: 'number', type: 'integer'), new OA\Property(property: 'name', type: 'string'),
+        new OA\Property(property: 'width_mm', type: 'number'), new OA\Property(property: 'height_mm', type: 'number'), new OA\Property(property: 'bought', type: 'boolean'), new OA\Property(property: 'grain', type: 'string', enum: ['along', 'across', 'none']),
+        new OA\Property(property: 'folds', type: 'array', items: new OA\Items(type: 'array', items: new OA\Items(type: 'array', items: new OA\Items(type: 'number')))),
+        new OA\Property(property: 'zones', type: 'array', items: new OA\Items(type: 'array', items: new OA\Items(type: 'array', items: new OA\Items(type: 'number')))),
+        new OA\Property(property: 'placed', type: 'array', items: new OA\Items(type: 'object', required: ['label', 'piece', 'part', 'outline', 'holes', 'x_mm', 'y_mm', 'turn', 'pinned'], properties: [
+            new OA\Property(property: 'label', type: 'string'), new OA\Property(property: 'piece', type: 'string', description: 'With its number: A.2'), new OA\Property(property: 'part', type: 'string'),
+            new OA\Property(property: 'outline', type: 'array', items: new OA\Items(type: 'array', items: new OA\Items(type: 'number'))),
+            new OA\Property(property: 'holes', type: 'array', items: new OA\Items(type: 'array', items: new OA\Items(type: 'array', items: new OA\Items(type: 'number')))),
+            new OA\Property(property: 'x_mm', type: 'number', description: 'Of its own origin'), new OA\Property(property: 'y_mm', type: 'number'), new OA\Property(property: 'turn', type: 'integer'), new OA\Property(property: 'pinned', type: 'boolean'),
+        ])),
+        new OA\Property(property: 'used_share', type: 'number'),
+        new OA\Property(property: 'offcut', type: 'object', nullable: true, required: ['width', 'height'], properties: [new OA\Property(property: 'width', ref: Shown::class), new OA\Property(property: 'height', ref: Shown::class)]),
+    ])),
+    new OA\Property(property: 'used_share', type: 'number'), new OA\Property(property: 'bound', type: 'integer', description: 'Sheets that are needed at least'),
+    new OA\Property(property: 'sizes', type: 'array', items: new OA\Items(type: 'object', required: ['kind', 'code', 'part', 'path', 'name', 'value', 'entry', 'measured', 'by', 'at', 'effects'], properties: [
+        new OA\Property(property: 'kind', type: 'string', enum: ['fan', 'filter']), new OA\Property(property: 'code', type: 'string'), new OA\Property(property: 'part', type: 'string'), new OA\Property(property: 'path', type: 'string'), new OA\Property(property: 'name', type: 'string'),
+        new OA\Property(property: 'value', ref: Shown::class), new OA\Property(property: 'entry', type: 'string'), new OA\Property(property: 'measured', type: 'boolean'), new OA\Property(property: 'by', type: 'string'), new OA\Property(property: 'at', type: 'string'),
+        new OA\Property(property: 'effects', type: 'array', items: new OA\Items(ref: Shown::class)),
+    ])),
+    new OA\Property(property: 'is_measured', type: 'boolean', description: 'Whether every size was measured that something is cut by'),
+    new OA\Property(property: 'printed', type: 'array', items: new OA\Items(type: 'object', required: ['id', 'name', 'count', 'needed'], properties: [
+        new OA\Property(property: 'id', type: 'string'), new OA\Property(property: 'name', type: 'string'), new OA\Property(property: 'count', type: 'integer'), new OA\Property(property: 'needed', type: 'boolean'),
+    ])),
+])]
+final readonly class CutPlanData
+{
+    /**
+     * @param  array<string, mixed>  $written
+     * @return array<string, mixed>
+     */
+    public static function of(Version $version, Kit $kit, array $written, int $revision): array
+    {
+        $plan = $kit->plan;
+        $left = [];
+        foreach ($plan->unplaced() as [$part, $count]) {
+            $left[$part->label] = [$count, $plan->why($part)];
+        }
+        $checks = SizeCheck::all($kit->orders[0]->design);
+        $pinned = is_array($written['pinned'] ?? null) ? array_column($written['pinned'], 'label') : [];
+
+        return [
+            'revision' => $revision,
+            'written' => $written,
+            'parts' => array_map(fn (CutPart $part): array => [
+                'label' => $part->label, 'part' => $part->id, 'name' => $part->name, 'count' => $part->count,
+                'width' => Shown::of(Display::PartLength, $part->width()), 'height' => Shown::of(Display::PartLength, $part->height()),
+                'may_turn' => $part->mayTurn, 'cut_into' => $part->isCutInto,
+                'left' => $left[$part->label][0] ?? 0, 'why' => $left[$part->label][1] ?? '',
+            ], $plan->parts),
+            'sheets' => array_map(fn (FilledSheet $sheet): array => self::sheet($sheet, $kit, $written, $pinned), $plan->layout->sheets),
+            'used_share' => round($plan->layout->usedShare(), 4), 'bound' => $plan->bound,
+            'sizes' => array_map(fn (SizeCheck $check): array => self::size($check, $kit), $checks),
+            'is_measured' => SizeCheck::areMeasured($checks),
+            'printed' => array_map(fn (PrintedPart $part): array => ['id' => $part->id, 'name' => $part->name, 'count' => $part->count, 'needed' => $part->isNeeded], PrintedParts::of($kit->orders[0]->design, $kit->orders[0]->units)),
+        ];
+    }
+
+    /**
+     * @param  array<string, mixed>  $written
+     * @param  list<mixed>  $pinned
+     * @return array<string, mixed>
+     */
+    private static function sheet(FilledSheet $sheet, Kit $kit, array $written, array $pinned): array
+    {
+        $of = $sheet->sheet;
+        $offcut = CutPlan::offcut($sheet);
+
+        return [
+            'id' => $of->id, 'number' => $sheet->number, 'name' => self::name($of, $sheet->number, $kit, $written),
+            'width_mm' => self::mm($of->width), 'height_mm' => self::mm($of->height), 'bought' => $of->isBought(), 'grain' => $of->grain->value,
+            'folds' => self::folds($of, $kit),
+            'zones' => str_starts_with($of->id, 'carton-') ? [] : array_map(self::points(...), $of->forbidden),
+            'placed' => array_map(fn (Placement $one): array => self::placed($one, $kit->plan->partOf($one), in_array($one->piece->label, $pinned, true)), $sheet->placed),
+            'used_share' => round($sheet->usedShare(), 4),
+            'offcut' => $offcut === null ? null : ['width' => Shown::of(Display::PartLength, $offcut[2] - $offcut[0]), 'height' => Shown::of(Display::PartLength, $offcut[3] - $offcut[1])],
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function placed(Placement $one, CutPart $part, bool $isPinned): array
+    {
+        [$x, $y] = $one->origin();
+        $turn = deg2rad($one->pose->degrees);
+        $lie = fn (PlanePoint $at): PlanePoint => $at->turned($turn)->plus(new PlanePoint($x, $y));
+
+        return [
+            'label' => $part->label, 'piece' => $one->piece->label, 'part' => $part->id,
+            'outline' => self::points(array_map($lie, $part->outline)),
+            'holes' => array_map(fn (CutHole $hole): array => self::points(array_map($lie, $hole->corners)), $part->holes),
+            'x_mm' => self::mm($x), 'y_mm' => self::mm($y), 'turn' => $one->pose->degrees, 'pinned' => $isPinned,
+        ];
+    }
+
+    /** @param  array<string, mixed>  $written */
+    private static function name(StockSheet $sheet, int $number, Kit $kit, array $written): string
+    {
+        if (str_starts_with($sheet->id, 'carton-')) {
+            return "Carton of {$kit->orders[0]->design->fan->name}".($sheet->count > 1 ? ", {$number}" : '');
+        }
+        if (str_starts_with($sheet->id, 'own-')) {
+            $rows = is_array($written['sheets'] ?? null) ? $written['sheets'] : [];
+            $row = $rows[(int) Str::after($sheet->id, 'own-') - 1] ?? [];
+
+            return (is_array($row) && is_string($row['name'] ?? null) && $row['name'] !== '' ? $row['name'] : 'Sheet of your own').($sheet->count > 1 ? ", {$number}" : '');
+        }
+        if (str_starts_with($sheet->id, 'offcut-')) {
+            return 'Offcut that was kept';
+        }
+
+        return (array_column($kit->list->lines, 'name', 'part')[$sheet->id] ?? $sheet->id).", {$number}";
+    }
+
+    /** @return list<list<array{float, float}>> */
+    private static function folds(StockSheet $sheet, Kit $kit): array
+    {
+        $carton = $kit->orders[0]->design->fan->carton;
+        if ($carton === null || ! str_starts_with($sheet->id, 'carton-')) {
+            return [];
+        }
+
+        return array_map(self::points(...), (new CartonBlank($carton->width, $carton->height, $carton->depth))->folds());
+    }
+
+    /** @return array<string, mixed> */
+    private static function size(SizeCheck $check, Kit $kit): array
+    {
+        $design = $kit->orders[0]->design;
+        $data = match (true) {
+            $check->part === $design->fan->id => $design->fan->data,
+            $check->part === $design->filter->id => $design->filter->data,
+            default => $design->prefilter->data ?? [],
+        };
+        $signed = self::signed($data, explode('.', $check->path));
+
+        return [
+            'kind' => $check->kind->value, 'code' => $check->part, 'part' => $check->partName, 'path' => $check->path, 'name' => $check->name,
+            'value' => Shown::of(Display::PartLength, $check->value), 'entry' => $check->entry, 'measured' => $check->from === Provenance::Measured,
+            'by' => $signed['by'] ?? '', 'at' => $signed['at'] ?? '',
+            'effects' => array_map(Shown::sentence(...), $check->effects),
+        ];
+    }
+
+    /**
+     * Who measured a figure, and when.
+     *
+     * @param  array<string, mixed>  $data
+     * @param  non-empty-list<string>  $steps
+     * @return array{by?: string, at?: string}
+     */
+    private static function signed(array $data, array $steps): array
+    {
+        $step = array_shift($steps);
+        foreach ($data as $key => $value) {
+            if (is_array($value) && ($key === $step || str_starts_with($key, "{$step}_"))) {
+                if ($steps !== []) {
+                    /** @var array<string, mixed> $value */
+                    return self::signed($value, $steps);
+                }
+
+                return array_filter(['by' => $value['by'] ?? '', 'at' => $value['at'] ?? ''], is_string(...));
+            }
+        }
+
+        return [];
+    }
+
+    /**
+     * @param  list<PlanePoint>  $corners
+     * @return list<array{float, float}>
+     */
+    private static function points(array $corners): array
+    {
+        return array_map(fn (PlanePoint $at): array => [self::mm($at->x), self::mm($at->y)], $corners);
+    }
+
+    private static function mm(float $metres): float
+    {
+        return round(1000.0 * $metres, 2) + 0.0;
+    }
+}

@@ -111,6 +111,7 @@ Route::middleware(['auth:web', AcknowledgeWrite::class])->group(function (): voi
 
     Route::get('programmes/{programme}/shopping', [ShoppingController::class, 'show'])->can('view', 'programme');
     Route::get('programmes/{programme}/shopping.csv', [ShoppingController::class, 'file'])->can('view', 'programme');
+    Route::get('programmes/{programme}/shopping.pdf', [ShoppingController::class, 'paper'])->can('view', 'programme');
     Route::put('programmes/{programme}/shopping/ticks', [ShoppingController::class, 'tick'])->can('build', 'programme');
     Route::post('programmes/{programme}/shopping/bought', [ShoppingController::class, 'bought'])->can('build', 'programme');
 

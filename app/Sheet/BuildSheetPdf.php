@@ -3,8 +3,6 @@
 namespace App\Sheet;
 
 use App\Models\Version;
-use Dompdf\Dompdf;
-use Dompdf\Options;
 use Jornel\Core\Drawing\Drawing;
 use Jornel\Core\Drawing\PrintSvg;
 use Jornel\Core\Guide\CutLine;
@@ -37,25 +35,13 @@ final class BuildSheetPdf
             'plans' => array_map(fn (CutLine $cut): string => self::image(PrintSvg::panel($cut->panel)), $sheet->cuts),
         ];
         foreach (self::SCALES as $scale) {
-            $pdf = self::set($facts + ['scale' => $scale], $measure);
+            $pdf = PaperPdf::of('sheet', $facts + ['scale' => $scale], $measure);
             if ($pdf->getCanvas()->get_page_count() === 1) {
                 break;
             }
         }
 
         return (string) $pdf->output();
-    }
-
-    /** @param  array<string, mixed>  $facts */
-    private static function set(array $facts, System $measure): Dompdf
-    {
-        $fonts = storage_path('fonts');
-        $pdf = new Dompdf(new Options(['isRemoteEnabled' => false, 'defaultFont' => 'DejaVu Sans', 'fontDir' => $fonts, 'fontCache' => $fonts]));
-        $pdf->setPaper($measure === System::Imperial ? 'letter' : 'a4');
-        $pdf->loadHtml(view('sheet', $facts)->render());
-        $pdf->render();
-
-        return $pdf;
     }
 
     private static function image(string $svg): string

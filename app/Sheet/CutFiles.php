@@ -119,7 +119,8 @@ final readonly class CutFiles
         }
     }
 
-    private static function name(CutPart $part): string
+    /** Of a part's files, without what they end in. */
+    public static function name(CutPart $part): string
     {
         return trim(Str::slug($part->label).'-'.Str::slug(str_replace('’', '', $part->name)), '-');
     }

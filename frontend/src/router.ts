@@ -15,6 +15,7 @@ export const router = createRouter({
         { path: '/programmes/:programme(\\d+)/activity', name: 'activity', component: () => import('./pages/ActivityPage.vue') },
         { path: '/programmes/:programme(\\d+)/people', name: 'people', component: () => import('./pages/PeoplePage.vue') },
         { path: '/programmes/:programme(\\d+)/settings', name: 'settings', component: () => import('./pages/SettingsPage.vue') },
+        { path: '/programmes/:programme(\\d+)/shopping', name: 'shopping', component: () => import('./pages/ShoppingPage.vue') },
         { path: '/programmes/:programme(\\d+)/stock', name: 'stock', component: () => import('./pages/StockPage.vue') },
         { path: '/programmes/:programme(\\d+)/parts/:kind?/:code?', name: 'parts', component: () => import('./pages/PartsPage.vue') },
         {
@@ -27,7 +28,11 @@ export const router = createRouter({
             name: 'new-room',
             component: () => import('./pages/RoomPage.vue'),
         },
-        { path: '/rooms/:room(\\d+)/:stage(room|target|find|build|sheet)?', name: 'room', component: () => import('./pages/RoomPage.vue') },
+        {
+            path: '/rooms/:room(\\d+)/:stage(room|target|find|build|kit|sheet)?',
+            name: 'room',
+            component: () => import('./pages/RoomPage.vue'),
+        },
         { path: '/:rest(.*)*', name: 'nowhere', component: () => import('./pages/NowherePage.vue') },
     ],
 });

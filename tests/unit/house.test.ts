@@ -21,6 +21,7 @@ const ROOMS = [
     'features/ledger',
     'features/find',
     'features/build',
+    'features/kit',
     'features/sheet',
     'pages',
 ];

@@ -1,6 +1,6 @@
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { api } from '../../frontend/src/api/client';
-import KitList from '../../frontend/src/features/sheet/KitList.vue';
+import KitList from '../../frontend/src/features/kit/KitList.vue';
 import { mounted } from './mounted';
 
 afterEach(() => vi.restoreAllMocks());

@@ -4,13 +4,18 @@ namespace App\Http\Kit;
 
 use App\Http\Shared\Shown;
 use App\Models\Version;
+use App\Sheet\CutFiles;
 use Illuminate\Support\Str;
 use Jornel\Core\Cut\CartonBlank;
 use Jornel\Core\Cut\CutHole;
 use Jornel\Core\Cut\CutPart;
 use Jornel\Core\Cut\CutPlan;
+use Jornel\Core\CutFile\Heading;
+use Jornel\Core\CutFile\Paper;
+use Jornel\Core\CutFile\PartDrawing;
 use Jornel\Core\CutFile\PrintedPart;
 use Jornel\Core\CutFile\PrintedParts;
+use Jornel\Core\CutFile\Tiling;
 use Jornel\Core\Geometry\PlanePoint;
 use Jornel\Core\Kit\Kit;
 use Jornel\Core\Kit\SizeCheck;
@@ -35,11 +40,18 @@ use OpenApi\Attributes as OA;
             new OA\Property(property: 'x_mm', type: 'number'), new OA\Property(property: 'y_mm', type: 'number'), new OA\Property(property: 'turn', type: 'integer'),
         ])),
     ]),
-    new OA\Property(property: 'parts', type: 'array', items: new OA\Items(type: 'object', required: ['label', 'part', 'name', 'count', 'width', 'height', 'may_turn', 'cut_into', 'left', 'why'], properties: [
+    new OA\Property(property: 'parts', type: 'array', items: new OA\Items(type: 'object', required: ['label', 'part', 'name', 'count', 'width', 'height', 'may_turn', 'cut_into', 'left', 'why', 'outline', 'holes', 'tiles', 'file'], properties: [
         new OA\Property(property: 'label', type: 'string'), new OA\Property(property: 'part', type: 'string', description: 'Of the drawing of the unit'), new OA\Property(property: 'name', type: 'string'), new OA\Property(property: 'count', type: 'integer'),
         new OA\Property(property: 'width', ref: Shown::class), new OA\Property(property: 'height', ref: Shown::class), new OA\Property(property: 'may_turn', type: 'boolean'),
         new OA\Property(property: 'cut_into', type: 'boolean', description: 'Cut into something that stays whole'),
         new OA\Property(property: 'left', type: 'integer', description: 'That went on no sheet'), new OA\Property(property: 'why', type: 'string'),
+        new OA\Property(property: 'outline', type: 'array', items: new OA\Items(type: 'array', items: new OA\Items(type: 'number'))),
+        new OA\Property(property: 'holes', type: 'array', items: new OA\Items(type: 'array', items: new OA\Items(type: 'array', items: new OA\Items(type: 'number')))),
+        new OA\Property(property: 'file', type: 'string', description: 'Name of its cut files, without what they end in'),
+        new OA\Property(property: 'tiles', type: 'array', description: 'Pages that it is printed on at full size', items: new OA\Items(type: 'object', required: ['paper', 'columns', 'rows', 'left', 'low', 'width', 'height', 'overlap'], properties: [
+            new OA\Property(property: 'paper', type: 'string', enum: ['a4', 'letter']), new OA\Property(property: 'columns', type: 'integer'), new OA\Property(property: 'rows', type: 'integer'),
+            new OA\Property(property: 'left', type: 'number'), new OA\Property(property: 'low', type: 'number'), new OA\Property(property: 'width', type: 'number', description: 'Of what one page shows, mm'), new OA\Property(property: 'height', type: 'number'), new OA\Property(property: 'overlap', type: 'number'),
+        ])),
     ])),
     new OA\Property(property: 'sheets', type: 'array', items: new OA\Items(type: 'object', required: ['id', 'number', 'name', 'width_mm', 'height_mm', 'bought', 'grain', 'folds', 'zones', 'placed', 'used_share', 'offcut'], properties: [
         new OA\Property(property: 'id', type: 'string'), new OA\Property(property: 'number', type: 'integer'), new OA\Property(property: 'name', type: 'string'),
@@ -90,6 +102,8 @@ final readonly class CutPlanData
                 'width' => Shown::of(Display::PartLength, $part->width()), 'height' => Shown::of(Display::PartLength, $part->height()),
                 'may_turn' => $part->mayTurn, 'cut_into' => $part->isCutInto,
                 'left' => $left[$part->label][0] ?? 0, 'why' => $left[$part->label][1] ?? '',
+                'outline' => self::points($part->outline), 'holes' => array_map(fn (CutHole $hole): array => self::points($hole->corners), $part->holes),
+                'file' => CutFiles::name($part), 'tiles' => array_map(fn (Paper $paper): array => self::tiles($part, $paper), Paper::cases()),
             ], $plan->parts),
             'sheets' => array_map(fn (FilledSheet $sheet): array => self::sheet($sheet, $kit, $written, $pinned), $plan->layout->sheets),
             'used_share' => round($plan->layout->usedShare(), 4), 'bound' => $plan->bound,
@@ -132,6 +146,17 @@ final readonly class CutPlanData
             'outline' => self::points(array_map($lie, $part->outline)),
             'holes' => array_map(fn (CutHole $hole): array => self::points(array_map($lie, $hole->corners)), $part->holes),
             'x_mm' => self::mm($x), 'y_mm' => self::mm($y), 'turn' => $one->pose->degrees, 'pinned' => $isPinned,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function tiles(CutPart $part, Paper $paper): array
+    {
+        $tiling = Tiling::of(PartDrawing::of($part, new Heading('', '')), $paper);
+
+        return [
+            'paper' => $paper->value, 'columns' => $tiling->columns, 'rows' => $tiling->rows, 'left' => $tiling->left, 'low' => $tiling->low,
+            'width' => $tiling->width, 'height' => $tiling->height, 'overlap' => Tiling::OVERLAP,
         ];
     }
 

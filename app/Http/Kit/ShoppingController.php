@@ -8,6 +8,7 @@ use App\Actions\Shopping;
 use App\Http\Shared\Controller;
 use App\Models\Programme;
 use App\Sheet\CutFiles;
+use App\Sheet\ShoppingPdf;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
 use Illuminate\Support\Carbon;
@@ -50,6 +51,21 @@ class ShoppingController extends Controller
         }
 
         return new Response(CutFiles::csv($this->shopping->kit($programme, $versions)->list), 200, ['Content-Type' => 'text/csv; charset=UTF-8', 'Content-Disposition' => 'attachment; filename="shopping-list.csv"']);
+    }
+
+    #[OA\Get(path: '/programmes/{programme}/shopping.pdf', operationId: 'shoppingSheet', parameters: [
+        new OA\PathParameter(name: 'programme', schema: new OA\Schema(type: 'integer')), new OA\QueryParameter(name: 'rooms', schema: new OA\Schema(type: 'string')),
+    ], responses: [
+        new OA\Response(response: 200, description: 'The list on paper', content: new OA\MediaType(mediaType: 'application/pdf', schema: new OA\Schema(type: 'string', format: 'binary'))),
+    ])]
+    public function paper(ShoppingRequest $request, Programme $programme): Response
+    {
+        $versions = $this->shopping->versions($programme, $request->rooms());
+        if ($versions === []) {
+            throw new NotFoundHttpException;
+        }
+
+        return new Response(ShoppingPdf::of($programme, $versions, $this->shopping->kit($programme, $versions), $this->person($request)->measure), 200, ['Content-Type' => 'application/pdf', 'Content-Disposition' => 'inline; filename="shopping-list.pdf"']);
     }
 
     #[OA\Put(path: '/programmes/{programme}/shopping/ticks', operationId: 'tickOff', parameters: [new OA\PathParameter(name: 'programme', schema: new OA\Schema(type: 'integer'))], requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: TickRequest::class)), responses: [

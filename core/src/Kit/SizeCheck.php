@@ -159,7 +159,7 @@ final readonly class SizeCheck
             return $texts->say('hole', ...$gaps, part: $hole[0], by: [Display::PartLength, abs($hole[1])], hole: $texts->text($hole[1] > 0.0 ? 'wide' : 'narrow'));
         }
 
-        $lost = str_starts_with($path, 'carton') ? self::outOfCartons($design) - self::outOfCartons($actual) : 0;
+        $lost = $off < 0.0 && str_starts_with($path, 'carton') ? self::outOfCartons($design) - self::outOfCartons($actual) : 0;
 
         return $lost > 0 ? $texts->say('carton', ...$gaps, parts: $lost) : null;
     }

@@ -76,6 +76,11 @@ final readonly class FilledSheet
         return new self($this->sheet, $this->number, [...$this->placed, new Placement($piece, $pose, $x, $y)], $spaces, $this->used + $piece->area);
     }
 
+    public function numbered(int $number): self
+    {
+        return new self($this->sheet, $number, $this->placed, $this->spaces, $this->used);
+    }
+
     /** @return float share of the sheet that is board of parts */
     public function usedShare(): float
     {

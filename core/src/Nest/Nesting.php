@@ -19,6 +19,9 @@ final class Nesting
 
     private const LEAST_ATTEMPTS = 60;
 
+    /** Few parts have few orders. */
+    private const FOR_EACH = 12;
+
     /** Share of parts that are no rectangles above which fewer rules are tried. */
     private const MANY = 0.2;
 
@@ -61,7 +64,30 @@ final class Nesting
     {
         usort($sheets, fn (StockSheet $one, StockSheet $other): int => $one->isBought() <=> $other->isBought());
 
-        return (new self(self::alikeTogether($pieces), $sheets, $kerf, $margin, $pinned, $meanwhile))->best();
+        return (new self(self::alikeTogether($pieces), $sheets, $kerf, $margin, $pinned, $meanwhile))->numberedBest();
+    }
+
+    private function numberedBest(): Layout
+    {
+        return $this->numbered($this->best());
+    }
+
+    /** Sheets of one kind are numbered from one on, in the order in which they are named. */
+    private function numbered(Layout $layout): Layout
+    {
+        if ($this->pinned !== []) {
+            return $layout;
+        }
+        $sheets = $layout->sheets;
+        $places = array_flip(array_map(fn (StockSheet $one): string => $one->id, $this->sheets));
+        usort($sheets, fn (FilledSheet $one, FilledSheet $other): int => [$places[$one->sheet->id], $one->number] <=> [$places[$other->sheet->id], $other->number]);
+        $counts = [];
+        foreach ($sheets as $i => $sheet) {
+            $number = $counts[$sheet->sheet->id] = ($counts[$sheet->sheet->id] ?? 0) + 1;
+            $sheets[$i] = $sheet->numbered($number);
+        }
+
+        return new Layout($sheets, $layout->left);
     }
 
     private function best(): Layout
@@ -147,7 +173,9 @@ final class Nesting
     /** Parts that are no rectangles take many times as long to lay. */
     private function attempts(): int
     {
-        return (int) (max(self::LEAST_ATTEMPTS, self::ATTEMPTS / (count($this->pieces) ** 2 + 40)) / (1.0 + 12.0 * $this->othersShare()));
+        $count = count($this->pieces);
+
+        return (int) (min(self::FOR_EACH * $count, max(self::LEAST_ATTEMPTS, self::ATTEMPTS / ($count ** 2 + 40))) / (1.0 + 12.0 * $this->othersShare()));
     }
 
     /** Share of the parts that are no rectangles. */

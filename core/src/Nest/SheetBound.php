@@ -22,11 +22,33 @@ final class SheetBound
     public static function of(array $pieces, array $sheets, float $kerf, float $margin): int
     {
         $bound = 0;
+        $sheets = self::ofUse($pieces, $sheets, $kerf, $margin);
         foreach (self::groups($pieces, $sheets) as [$group, $for]) {
             $bound += max(self::byArea($group, $for, $kerf, $margin), self::byConflict($group, $for, $kerf, $margin));
         }
 
         return $bound;
+    }
+
+    /**
+     * Sheets that the smallest part goes on, zones that are kept clear counted; one on which only some go keeps its whole size.
+     *
+     * @param  list<Piece>  $pieces
+     * @param  list<StockSheet>  $sheets
+     * @return list<StockSheet>
+     */
+    private static function ofUse(array $pieces, array $sheets, float $kerf, float $margin): array
+    {
+        $forms = [];
+        foreach ($pieces as $piece) {
+            $forms[spl_object_id($piece->posed(0)).$piece->material] ??= $piece;
+        }
+
+        return array_values(array_filter($sheets, function (StockSheet $sheet) use ($forms, $kerf, $margin): bool {
+            $empty = FilledSheet::empty($sheet, 1, Space::sheet($sheet, $kerf, $margin));
+
+            return array_filter($forms, fn (Piece $piece): bool => $empty->place($piece, Rule::Low) !== null) !== [];
+        }));
     }
 
     /**

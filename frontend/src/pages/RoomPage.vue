@@ -15,12 +15,14 @@ const STAGES = {
     target: () => import('../features/goal/GoalStage.vue'),
     find: () => import('../features/find/FindStage.vue'),
     build: () => import('../features/build/BenchStage.vue'),
+    kit: () => import('../features/kit/KitStage.vue'),
     sheet: () => import('../features/sheet/SheetStage.vue'),
 };
 const RoomStage = defineAsyncComponent(STAGES.room);
 const GoalStage = defineAsyncComponent(STAGES.target);
 const FindStage = defineAsyncComponent(STAGES.find);
 const BenchStage = defineAsyncComponent(STAGES.build);
+const KitStage = defineAsyncComponent(STAGES.kit);
 const SheetStage = defineAsyncComponent(STAGES.sheet);
 const IDLE = 1500;
 onMounted(() => setTimeout(() => Object.values(STAGES).forEach((load) => void load()), IDLE));
@@ -55,6 +57,7 @@ const screens = Grid.useBreakpoint();
                 <GoalStage v-else-if="stage === 'target' && ledger" />
                 <FindStage v-else-if="stage === 'find' && ledger && programmeId" />
                 <BenchStage v-else-if="stage === 'build' && ledger" />
+                <KitStage v-else-if="stage === 'kit' && versionId" :version="versionId" />
                 <SheetStage v-else-if="stage === 'sheet' && versionId" :version="versionId" />
             </div>
             <div class="side">

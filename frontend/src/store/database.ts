@@ -27,6 +27,14 @@ export interface DeskRow {
     at: number;
 }
 
+/** Something ticked off, or no longer, on the shopping list of a programme, that the server does not know yet. */
+export interface TickRow {
+    programme: number;
+    part: string;
+    ticked: boolean;
+    at: number;
+}
+
 /**
  * What this browser keeps. A change of its tables is another version with an upgrade beside those that are here; older
  * versions stay, so that every browser is led to the newest.
@@ -35,10 +43,12 @@ export class LocalDatabase extends Dexie {
     readonly drafts!: EntityTable<DraftRow, 'place'>;
     readonly steps!: Table<StepRow, [string, number]>;
     readonly desks!: EntityTable<DeskRow, 'place'>;
+    readonly ticks!: Table<TickRow, [number, string]>;
 
     constructor() {
         super('jornel');
         this.version(1).stores({ drafts: 'place, [person+room], at', steps: '[place+number], place', desks: 'place, at' });
+        this.version(2).stores({ ticks: '[programme+part], programme' });
     }
 }
 

@@ -76,13 +76,13 @@ th :deep(.ant-btn[aria-expanded='true']) {
 td {
     text-align: right;
     font-size: 13px;
-    white-space: nowrap;
     padding: 2px 0 2px 4px;
 }
 tr + tr > * {
     border-top: 1px solid var(--line);
 }
 .strong td:last-child {
+    white-space: nowrap;
     font-size: 16px;
     font-weight: 700;
 }

@@ -7,6 +7,7 @@ const route = useRoute();
 const VIEWS = {
     programme: 'Rooms',
     parts: 'Parts and prices',
+    shopping: 'Shopping list',
     stock: 'Stock',
     people: 'People',
     activity: 'Activity',

@@ -5,6 +5,7 @@ import { useRouter } from 'vue-router';
 import { useKeepColours, useSession, useSetMeasure, useSignOut } from '../../session/queries';
 import { useMeasure } from '../../session/useMeasure';
 import { useTheme } from '../../session/useTheme';
+import { forgetPages } from '../../store/away';
 
 const session = useSession();
 const { measure } = useMeasure();
@@ -25,6 +26,7 @@ const router = useRouter();
 const signingOut = useSignOut();
 
 async function signOut(): Promise<void> {
+    await forgetPages();
     await signingOut.run();
     if (!signingOut.refused.value) await router.push({ name: 'sign-in' });
 }

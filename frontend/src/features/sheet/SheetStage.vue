@@ -6,7 +6,7 @@ import NoticeBar from '../../ui/NoticeBar.vue';
 import PageGate from '../../ui/PageGate.vue';
 import { useVersion } from '../work/queries';
 import { useWork } from '../work/useWork';
-import KitList from './KitList.vue';
+import KitList from '../kit/KitList.vue';
 
 /** The saved version as it is bought, cut and put together. */
 const props = defineProps<{ version: number }>();

@@ -15,6 +15,7 @@ const NEXT = {
     target: { key: 'find', name: 'Next: find builds' },
     find: { key: 'build', name: 'Next: build' },
     build: null,
+    kit: null,
     sheet: null,
 } as const;
 const next = computed(() => (roomId.value !== null && !drafting.roomChanged.value && build.value === null ? NEXT[stage.value] : null));

@@ -43,6 +43,13 @@ export function useStages({ roomId, drafting, build, ledger }: Standing) {
                 open: standing !== undefined,
             },
             {
+                key: 'kit',
+                name: 'Kit',
+                says: latest ? 'what to buy and cut' : 'save a build first',
+                done: false,
+                open: latest !== undefined,
+            },
+            {
                 key: 'sheet',
                 name: 'Sheet',
                 says: latest ? 'ready to print' : 'save a build first',

@@ -1,0 +1,23 @@
+<?php
+
+namespace App\Sheet;
+
+use Dompdf\Dompdf;
+use Dompdf\Options;
+use Jornel\Core\Quantity\System;
+
+/** A view as PDF, on the paper that is usual where the measure is. */
+final class PaperPdf
+{
+    /** @param  array<string, mixed>  $facts */
+    public static function of(string $view, array $facts, System $measure): Dompdf
+    {
+        $fonts = storage_path('fonts');
+        $pdf = new Dompdf(new Options(['isRemoteEnabled' => false, 'defaultFont' => 'DejaVu Sans', 'fontDir' => $fonts, 'fontCache' => $fonts]));
+        $pdf->setPaper($measure === System::Imperial ? 'letter' : 'a4');
+        $pdf->loadHtml(view($view, $facts)->render());
+        $pdf->render();
+
+        return $pdf;
+    }
+}

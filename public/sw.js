@@ -1,0 +1,45 @@
+// Keeps the shopping list at hand where there is no network: its page, the files that it is made of, and what was last answered.
+// Whatever else is asked goes by it untouched. Pages register it only on the shopping list.
+const SHELF = 'jornel-shopping-1';
+const PATIENCE = 4000;
+const PAGES = /^\/programmes\/\d+\/shopping$/;
+const ANSWERS = /^\/api\/v1\/(session|programmes\/\d+|programmes\/\d+\/shopping)$/;
+const FILES = /^\/build\//;
+
+self.addEventListener('install', () => self.skipWaiting());
+self.addEventListener('activate', (event) => event.waitUntil(self.clients.claim()));
+
+async function keep(request, response) {
+    if (response.ok) {
+        const shelf = await caches.open(SHELF);
+        await shelf.put(request, response.clone());
+    }
+    return response;
+}
+
+/** What is there, or else what was kept; whoever stands in a shop does not wait long. */
+async function newest(request) {
+    const kept = await caches.match(request);
+    const asked = fetch(request).then((response) => keep(request, response));
+    if (!kept) return asked;
+    const tired = new Promise((resolve) => setTimeout(() => resolve(kept), PATIENCE));
+    return Promise.race([asked.then((response) => (response.status >= 500 ? kept : response)).catch(() => kept), tired]);
+}
+
+async function once(request) {
+    return (await caches.match(request)) ?? fetch(request).then((response) => keep(request, response));
+}
+
+self.addEventListener('fetch', (event) => {
+    const { request } = event;
+    const url = new URL(request.url);
+    if (request.method !== 'GET' || url.origin !== self.location.origin) return;
+    if (FILES.test(url.pathname)) event.respondWith(once(request));
+    else if ((request.mode === 'navigate' && PAGES.test(url.pathname)) || ANSWERS.test(url.pathname)) event.respondWith(newest(request));
+});
+
+self.addEventListener('message', (event) => {
+    // What the page had loaded before this was here; nothing is kept of somebody who signed out.
+    if (event.data?.keep) event.waitUntil(caches.open(SHELF).then((shelf) => Promise.allSettled(event.data.keep.map((url) => shelf.add(url)))));
+    if (event.data?.forget) event.waitUntil(caches.delete(SHELF));
+});

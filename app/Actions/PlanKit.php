@@ -4,6 +4,7 @@ namespace App\Actions;
 
 use App\Models\CutPlan as CutPlanRecord;
 use App\Models\Offcut;
+use App\Models\Part;
 use App\Models\Programme;
 use App\Models\ProgrammePart;
 use App\Models\Version;
@@ -13,12 +14,14 @@ use Jornel\Core\Kit\CutPlanEntry;
 use Jornel\Core\Kit\Kit;
 use Jornel\Core\Kit\KitOrder;
 use Jornel\Core\Kit\SizeCheck;
-use Jornel\Core\Kit\Stock;
+use Jornel\Core\Kit\Substitute;
+use Jornel\Core\Nest\Pinned;
 use Jornel\Core\Nest\StockSheet;
 use Jornel\Core\Part\Catalogue;
 use Jornel\Core\Part\EditableFigures;
 use Jornel\Core\Part\Overlay;
 use Jornel\Core\Part\PartKind;
+use Jornel\Core\Quantity\Money;
 use Jornel\Core\Quantity\Provenance;
 use Jornel\Core\Quantity\System;
 use Jornel\Core\Shape\DesignEntry;
@@ -50,16 +53,37 @@ final readonly class PlanKit
         return (int) CutPlanRecord::query()->whereKey($version->build_id)->value('revision');
     }
 
-    public function kit(Version $version, ?CutPlanEntry $entry = null, ?Stock $stock = null): Kit
+    /** What one more unit would add to the bill. */
+    public function oneMore(Version $version, CutPlanEntry $entry, Kit $kit): Money
     {
-        $order = $this->order($version);
+        $order = $kit->orders[0];
+        $more = $this->of($version, new KitOrder($order->design, $order->units + 1), $entry, [])->list->firstCost()->hundredths;
+
+        return Money::ofHundredths(max(0, $more - $kit->list->firstCost()->hundredths));
+    }
+
+    /** @return list<Substitute> filters of the programme's catalogue in place of the chosen one */
+    public function substitutes(Version $version, Kit $kit): array
+    {
+        return Substitute::all($kit->orders[0], Part::catalogue($version->build->room->site->programme));
+    }
+
+    public function kit(Version $version, ?CutPlanEntry $entry = null): Kit
+    {
         $entry ??= $this->written($version);
+
+        return $this->of($version, $this->order($version), $entry, $entry->pinned);
+    }
+
+    /** @param  list<Pinned>  $pinned */
+    private function of(Version $version, KitOrder $order, CutPlanEntry $entry, array $pinned): Kit
+    {
         $programme = $version->build->room->site->programme;
 
         return Kit::of(
             [$order], $this->catalogue($version),
             [...($entry->fromCartons ? Kit::cartons([$order], $entry->withFlaps) : []), ...$entry->sheets, ...$this->offcuts($programme)],
-            null, $entry->kerf, $entry->margin, $stock, $entry->pinned,
+            null, $entry->kerf, $entry->margin, null, $pinned,
         );
     }
 

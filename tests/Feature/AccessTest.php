@@ -4,6 +4,7 @@ namespace Tests\Feature;
 
 use App\Actions\Members;
 use App\Actions\SaveVersion;
+use App\Models\Offcut;
 use App\Models\Programme;
 use App\Models\Role;
 use Illuminate\Routing\Route;
@@ -133,7 +134,9 @@ class AccessTest extends FeatureTestCase
         $inviter = $this->person(Role::Organiser, $room->site->programme);
         [$invitation] = $this->app->make(Members::class)->invite($room->site->programme, $inviter, Role::Reader);
 
-        return ['programme' => $room->programmeId(), 'site' => $room->site_id, 'room' => $room->id, 'build' => $build->id, 'version' => $version->id, 'kind' => 'fan', 'code' => 'box-20-plain', 'person' => $inviter->id, 'invitation' => $invitation->id, 'ticket' => 'nobody-has-this'];
+        $offcut = Offcut::query()->create(['programme_id' => $room->programmeId(), 'material' => 'board-24x36', 'width_m' => 0.5, 'height_m' => 0.3]);
+
+        return ['programme' => $room->programmeId(), 'site' => $room->site_id, 'room' => $room->id, 'build' => $build->id, 'version' => $version->id, 'kind' => 'fan', 'code' => 'box-20-plain', 'person' => $inviter->id, 'invitation' => $invitation->id, 'ticket' => 'nobody-has-this', 'file' => 'shopping-list.csv', 'offcut' => $offcut->id];
     }
 
     /** @return list<Route> */

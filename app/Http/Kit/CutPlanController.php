@@ -10,6 +10,7 @@ use App\Models\Version;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\DB;
 use Jornel\Core\Kit\CutPlanEntry;
+use Jornel\Core\Kit\Kit;
 use OpenApi\Attributes as OA;
 
 /** How the parts of a version lie on their sheets. */
@@ -27,7 +28,7 @@ class CutPlanController extends Controller
         $version->load('build.room.site.programme.parts');
         $entry = $this->plan->written($version);
 
-        return new JsonResponse(CutPlanData::of($version, $this->plan->kit($version, $entry), $entry->written, $this->plan->revision($version)));
+        return new JsonResponse($this->told($version, $entry, $this->plan->kit($version, $entry), $this->plan->revision($version)));
     }
 
     #[OA\Put(path: '/versions/{version}/cut-plan', operationId: 'layOut', parameters: [new OA\PathParameter(name: 'version', schema: new OA\Schema(type: 'integer'))], requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: CutPlanRequest::class)), responses: [
@@ -51,6 +52,12 @@ class CutPlanController extends Controller
             CutPlan::query()->updateOrCreate(['build_id' => $version->build_id], ['written' => $entry->written, 'revision' => $read + 1, 'person_id' => $person->id]);
         });
 
-        return new JsonResponse(CutPlanData::of($version, $kit, $entry->written, $read + 1));
+        return new JsonResponse($this->told($version, $entry, $kit, $read + 1));
+    }
+
+    /** @return array<string, mixed> */
+    private function told(Version $version, CutPlanEntry $entry, Kit $kit, int $revision): array
+    {
+        return CutPlanData::of($kit, $entry->written, $revision, $this->plan->substitutes($version, $kit), $this->plan->oneMore($version, $entry, $kit));
     }
 }

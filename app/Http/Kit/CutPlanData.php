@@ -3,7 +3,6 @@
 namespace App\Http\Kit;
 
 use App\Http\Shared\Shown;
-use App\Models\Version;
 use App\Sheet\CutFiles;
 use Illuminate\Support\Str;
 use Jornel\Core\Cut\CartonBlank;
@@ -19,15 +18,17 @@ use Jornel\Core\CutFile\Tiling;
 use Jornel\Core\Geometry\PlanePoint;
 use Jornel\Core\Kit\Kit;
 use Jornel\Core\Kit\SizeCheck;
+use Jornel\Core\Kit\Substitute;
 use Jornel\Core\Nest\FilledSheet;
 use Jornel\Core\Nest\Placement;
 use Jornel\Core\Nest\StockSheet;
 use Jornel\Core\Quantity\Display;
+use Jornel\Core\Quantity\Money;
 use Jornel\Core\Quantity\Provenance;
 use OpenApi\Attributes as OA;
 
 /** The parts of a version on their sheets, in mm, y up from the lower left corner of each sheet. */
-#[OA\Schema(schema: 'CutPlan', required: ['revision', 'written', 'parts', 'sheets', 'used_share', 'bound', 'sizes', 'is_measured', 'printed'], properties: [
+#[OA\Schema(schema: 'CutPlan', required: ['revision', 'written', 'parts', 'sheets', 'used_share', 'bound', 'sizes', 'is_measured', 'printed', 'carton', 'substitutes', 'one_more'], properties: [
     new OA\Property(property: 'revision', type: 'integer'),
     new OA\Property(property: 'written', type: 'object', required: ['kerf', 'margin', 'cartons', 'flaps', 'sheets', 'pinned'], properties: [
         new OA\Property(property: 'kerf', type: 'string'), new OA\Property(property: 'margin', type: 'string'), new OA\Property(property: 'cartons', type: 'boolean'), new OA\Property(property: 'flaps', type: 'boolean'),
@@ -74,6 +75,12 @@ use OpenApi\Attributes as OA;
         new OA\Property(property: 'effects', type: 'array', items: new OA\Items(ref: Shown::class)),
     ])),
     new OA\Property(property: 'is_measured', type: 'boolean', description: 'Whether every size was measured that something is cut by'),
+    new OA\Property(property: 'carton', ref: Shown::class, nullable: true, description: 'What comes out of the fan’s carton, and how large it must be'),
+    new OA\Property(property: 'one_more', type: 'string', description: 'Price of what one more unit would add'),
+    new OA\Property(property: 'substitutes', type: 'array', description: 'Other filters of the same size and grade', items: new OA\Items(type: 'object', required: ['code', 'name', 'clean_air', 'price'], properties: [
+        new OA\Property(property: 'code', type: 'string'), new OA\Property(property: 'name', type: 'string'),
+        new OA\Property(property: 'clean_air', type: 'string', description: 'More or less of it in the finest bin', example: '+12 %'), new OA\Property(property: 'price', type: 'string', description: 'More or less for all of them', example: '-8.00'),
+    ])),
     new OA\Property(property: 'printed', type: 'array', items: new OA\Items(type: 'object', required: ['id', 'name', 'count', 'needed'], properties: [
         new OA\Property(property: 'id', type: 'string'), new OA\Property(property: 'name', type: 'string'), new OA\Property(property: 'count', type: 'integer'), new OA\Property(property: 'needed', type: 'boolean'),
     ])),
@@ -82,9 +89,11 @@ final readonly class CutPlanData
 {
     /**
      * @param  array<string, mixed>  $written
+     * @param  list<Substitute>  $substitutes
+     * @param  Money  $oneMore  what one more unit would add
      * @return array<string, mixed>
      */
-    public static function of(Version $version, Kit $kit, array $written, int $revision): array
+    public static function of(Kit $kit, array $written, int $revision, array $substitutes, Money $oneMore): array
     {
         $plan = $kit->plan;
         $left = [];
@@ -108,6 +117,11 @@ final readonly class CutPlanData
             'sheets' => array_map(fn (FilledSheet $sheet): array => self::sheet($sheet, $kit, $written, $pinned), $plan->layout->sheets),
             'used_share' => round($plan->layout->usedShare(), 4), 'bound' => $plan->bound,
             'sizes' => array_map(fn (SizeCheck $check): array => self::size($check, $kit), $checks),
+            'carton' => ($carton = $kit->cartonTold()) === null ? null : Shown::sentence($carton),
+            'one_more' => (string) $oneMore,
+            'substitutes' => array_map(fn (Substitute $one): array => [
+                'code' => $one->filter->id, 'name' => $one->filter->name, 'clean_air' => sprintf('%+.0f %%', 100.0 * ($one->share - 1.0)), 'price' => sprintf('%+.2f', $one->price->toFloat() - $one->priceNow->toFloat()),
+            ], $substitutes),
             'is_measured' => SizeCheck::areMeasured($checks),
             'printed' => array_map(fn (PrintedPart $part): array => ['id' => $part->id, 'name' => $part->name, 'count' => $part->count, 'needed' => $part->isNeeded], PrintedParts::of($kit->orders[0]->design, $kit->orders[0]->units)),
         ];

@@ -25,6 +25,8 @@ class SizeController extends Controller
         $version->build->room->site->programme->load('parts');
         $entry = $plan->written($version);
 
-        return new JsonResponse(CutPlanData::of($version, $plan->kit($version, $entry), $entry->written, $plan->revision($version)), 201);
+        $kit = $plan->kit($version, $entry);
+
+        return new JsonResponse(CutPlanData::of($kit, $entry->written, $plan->revision($version), $plan->substitutes($version, $kit), $plan->oneMore($version, $entry, $kit)), 201);
     }
 }

@@ -16,7 +16,7 @@ use Jornel\Core\Shape\Panel;
 final readonly class CartonBlank
 {
     /** Kept clear on each side of a fold, m (assumed): creased board bends there. */
-    private const CREASE = 0.003;
+    public const CREASE = 0.003;
 
     /** Strip at one end that the carton was glued with, m (assumed). */
     public const TAB = 0.03;

@@ -30,7 +30,7 @@ final class CutList
         $isOwnCarton = fn (Panel $panel): bool => $panel->sheet === Panel::FAN_CARTON;
         foreach ([...$assembly->panels, ...self::cornerPieces($design), ...$assembly->cutOuts] as $panel) {
             $isCutInto = $isOwnCarton($panel) || in_array($panel, $assembly->cutOuts, true) || (isset($assembly->hardware[$panel->sheet]));
-            $key = sprintf('%s %s %.5f %.5f %s', $panel->id, $panel->name, $panel->width, $panel->height, $panel->sheet);
+            $key = self::alike($panel);
             $alike[$key] = [$panel, ($alike[$key][1] ?? 0) + 1, $isCutInto];
         }
         $parts = [];
@@ -40,6 +40,12 @@ final class CutList
         }
 
         return $parts;
+    }
+
+    /** The same for panels that are cut alike and share a label. */
+    public static function alike(Panel $panel): string
+    {
+        return sprintf('%s %s %.5f %.5f %s', $panel->id, $panel->name, $panel->width, $panel->height, $panel->sheet);
     }
 
     /** A, B, ..., Z, AA, AB, ... */

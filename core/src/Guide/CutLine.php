@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Guide;
 
+use Jornel\Core\Cut\CutList;
 use Jornel\Core\Quantity\TapeFraction;
 use Jornel\Core\Shape\Hole;
 use Jornel\Core\Shape\Panel;
@@ -11,8 +12,12 @@ use Jornel\Core\Shape\Panel;
 /** A panel to cut, in sixteenths of an inch. */
 final readonly class CutLine
 {
-    /** @param  int  $count of them for one unit */
+    /**
+     * @param  string  $label  as on the cut plan
+     * @param  int  $count  of them for one unit
+     */
     private function __construct(
+        public string $label,
         public Panel $panel,
         public int $count,
         public TapeFraction $width,
@@ -25,9 +30,10 @@ final readonly class CutLine
     }
 
     /** The centre stands at half the sides: where the diagonals cross. */
-    public static function of(Panel $panel, int $count = 1): self
+    public static function of(Panel $panel, int $count = 1, string $label = 'A'): self
     {
         return new self(
+            $label,
             $panel,
             $count,
             TapeFraction::nearest($panel->width),
@@ -49,16 +55,17 @@ final readonly class CutLine
     {
         $alike = [];
         foreach ($panels as $panel) {
-            $key = sprintf('%s %.5f %.5f', $panel->id, $panel->width, $panel->height);
+            $key = CutList::alike($panel);
             $alike[$key] = [$panel, ($alike[$key][1] ?? 0) + 1];
         }
+        $alike = array_values($alike);
 
-        return array_values(array_map(fn (array $line): self => self::of(...$line), $alike));
+        return array_map(fn (array $line, int $number): self => self::of($line[0], $line[1], CutList::letter($number)), $alike, array_keys($alike));
     }
 
     public function name(): string
     {
-        return $this->count === 1 ? $this->panel->name : "{$this->panel->name}, {$this->count} of them";
+        return $this->count === 1 ? "{$this->label} {$this->panel->name}" : "{$this->label} {$this->panel->name}, {$this->count} of them";
     }
 
     public function sides(): string

@@ -16,6 +16,9 @@ use Jornel\Core\Nest\StockSheet;
 use Jornel\Core\Part\Catalogue;
 use Jornel\Core\Part\Material;
 use Jornel\Core\Part\UnknownPart;
+use Jornel\Core\Quantity\Display;
+use Jornel\Core\Quantity\Sentence;
+use Jornel\Core\Quantity\Texts;
 use Jornel\Core\Shape\Panel;
 
 /** All that is bought and cut for some builds: the shopping list, and the parts laid out on sheets. */
@@ -88,6 +91,26 @@ final readonly class Kit
         }
 
         return array_map(fn (string $id): StockSheet => $blanks[$id]->sheet($id, $counts[$id], $withFlaps), array_keys($blanks));
+    }
+
+    /** Which parts come out of the fans' cartons, and how large its walls must be for that; null where none do. */
+    public function cartonTold(): ?Sentence
+    {
+        $names = [];
+        [$width, $height] = [0.0, 0.0];
+        foreach ($this->plan->layout->sheets as $sheet) {
+            foreach (str_starts_with($sheet->sheet->id, 'carton-') ? $sheet->placed : [] as $placed) {
+                $part = $this->plan->partOf($placed);
+                $names[$part->label] = $names === [] ? $part->name : Texts::within($part->name);
+                [$width, $height] = [max($width, $placed->pose->width), max($height, $placed->pose->height)];
+            }
+        }
+        $last = array_pop($names);
+
+        return $last === null ? null : Texts::of('sizes')->say(
+            'from-carton', parts: $names === [] ? $last : implode(', ', $names)." and {$last}",
+            width: [Display::PartLength, $width + $this->plan->margin + CartonBlank::CREASE + $this->plan->kerf], height: [Display::PartLength, $height + 2.0 * (CartonBlank::CREASE + $this->plan->kerf)],
+        );
     }
 
     /**

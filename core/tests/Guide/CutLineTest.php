@@ -58,6 +58,6 @@ final class CutLineTest extends TestCase
         $side = Panel::rectangle('side', 'Side', 0.5, 0.2);
         $lines = CutLine::list([$side, Panel::rectangle('base', 'Base', 0.5, 0.5), $side, Panel::rectangle('side', 'Side', 0.5, 0.3)]);
 
-        self::assertSame(['Side, 2 of them', 'Base', 'Side'], array_map(fn (CutLine $line): string => $line->name(), $lines));
+        self::assertSame(['A Side, 2 of them', 'B Base', 'C Side'], array_map(fn (CutLine $line): string => $line->name(), $lines));
     }
 }

@@ -5,9 +5,10 @@ declare(strict_types=1);
 // What a wrong guess of a size does to what is cut by it.
 return [
     'trim' => 'If it is {off} {way}, the {part} is cut {by} too large and stands over: trim it.',
-    'gap' => 'If it is {off} {way}, the {part} is cut {by} too small: open, that gap lets {share} of the air past the filters.',
+    'gap' => 'If it is {off} {way}, the {part} is cut {by} too small: left open, that gap adds {share} of bypass.',
     'small-gap' => 'If it is {off} {way}, the {part} is cut {by} too small: tape over that gap.',
     'hole' => 'If it is {off} {way}, the hole of the {part} is {by} too {hole}.',
+    'from-carton' => '{parts} come out of the fan’s carton as long as its large walls are at least {width} × {height}.',
     'carton' => 'If it is {off} {way}, {parts} of the parts no longer come out of the fan’s carton.',
     'refused' => 'If it is {off} {way}, it will not close: {why}',
     'smaller' => 'smaller',

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Guide\Making;
 
+use Jornel\Core\Cut\CutList;
+use Jornel\Core\Cut\CutPart;
 use Jornel\Core\Shape\Corners;
 use Jornel\Core\Shape\Design;
 use Jornel\Core\Shape\Direction;
@@ -20,11 +22,14 @@ final class CommonSteps
      */
     public static function cut(Design $design, string ...$besides): ?Step
     {
-        $panels = array_filter($design->assemble()->panels, fn (Panel $panel): bool => $panel->sheet !== Panel::FAN_CARTON && ! in_array($panel->id, $besides, true));
+        $assembly = $design->assemble();
+        $isCut = fn (string $id, string $sheet): bool => $sheet !== Panel::FAN_CARTON && ! in_array($id, $besides, true);
+        $panels = array_filter($assembly->panels, fn (Panel $panel): bool => $isCut($panel->id, $panel->sheet));
         if ($panels === []) {
             return null;
         }
-        $names = array_values(array_unique(array_map(fn (Panel $panel): string => $panel->name, $panels)));
+        $parts = array_filter(CutList::of($design, $assembly), fn (CutPart $part): bool => $isCut($part->id, $part->material) && ! in_array($part->material, array_map(fn (Panel $one): string => $one->sheet, $assembly->cutOuts), true));
+        $names = array_map(fn (CutPart $part): string => "{$part->label} {$part->name}", $parts);
         $sheet = Sheet::of($design);
 
         return new Step(

@@ -8,7 +8,7 @@ import { useMeasure } from '../../session/useMeasure';
 import NoticeBar from '../../ui/NoticeBar.vue';
 import type { Moved, PlanSheet } from './mat';
 import PartList from './PartList.vue';
-import { useKeepOffcut, useLayOut } from './queries';
+import { useDropOffcut, useKeepOffcut, useLayOut } from './queries';
 import SheetMat from './SheetMat.vue';
 import SheetSettings from './SheetSettings.vue';
 
@@ -17,6 +17,7 @@ const props = defineProps<{ version: number; plan: CutPlan; drawing: Drawing | u
 const { show, measure } = useMeasure();
 const laying = useLayOut(() => props.version);
 const keeping = useKeepOffcut(() => props.version);
+const dropping = useDropOffcut();
 
 const lit = ref('');
 const picked = ref('');
@@ -68,6 +69,7 @@ const told = (sheet: PlanSheet): string => `${Math.round(100 * sheet.used_share)
                 ><b>{{ one.label }} {{ one.name }}</b> lies on no sheet{{ one.left > 1 ? ` (${one.left})` : '' }}. {{ one.why }}</NoticeBar
             >
             <NoticeBar v-if="fault" kind="error">{{ fault }}</NoticeBar>
+            <p v-if="plan.carton" class="carton">{{ show(plan.carton) }}</p>
             <p v-if="!plan.sheets.length" class="aside">Nothing of this build is cut from a sheet.</p>
             <figure v-for="sheet in plan.sheets" :key="`${sheet.id} ${sheet.number}`">
                 <figcaption>
@@ -81,6 +83,15 @@ const told = (sheet: PlanSheet): string => `${Math.round(100 * sheet.used_share)
                         :disabled="keeping.busy.value"
                         @click="keeping.run({ sheet: sheet.id, number: sheet.number })"
                         >Keep the offcut, {{ show(sheet.offcut.width) }} × {{ show(sheet.offcut.height) }}</Button
+                    >
+                    <Button
+                        v-if="sheet.id.startsWith('offcut-') && mayChange"
+                        size="small"
+                        type="link"
+                        class="keep"
+                        :disabled="dropping.busy.value"
+                        @click="dropping.run(Number(sheet.id.slice(7)))"
+                        >It is used up</Button
                     >
                 </figcaption>
                 <SheetMat
@@ -137,6 +148,11 @@ const told = (sheet: PlanSheet): string => `${Math.round(100 * sheet.used_share)
     background-image: linear-gradient(var(--mat-line) 1px, transparent 1px), linear-gradient(90deg, var(--mat-line) 1px, transparent 1px);
     background-size: 24px 24px;
     border: 1px solid var(--line);
+}
+.carton {
+    width: 100%;
+    margin: 0;
+    font-size: 14px;
 }
 .sheets > .notice {
     width: 100%;

@@ -6,6 +6,7 @@ import ViewTabs from '../../ui/ViewTabs.vue';
 import { useVersion } from '../work/queries';
 import { useWork } from '../work/useWork';
 import CutView from './CutView.vue';
+import InsteadList from './InsteadList.vue';
 import KitList from './KitList.vue';
 import PrintView from './PrintView.vue';
 import { useCutPlan } from './queries';
@@ -58,7 +59,10 @@ const told = computed(() => {
                     :may-change="mayBuild"
                 />
                 <SizesView v-else-if="view === 'sizes'" :version="version" :plan="plan.data.value!" :may-change="mayBuild" />
-                <div v-else-if="view === 'buy'" class="buy"><KitList :version="version" :currency="currency" :may-change="mayBuild" /></div>
+                <div v-else-if="view === 'buy'" class="buy">
+                    <KitList :version="version" :currency="currency" :may-change="mayBuild" />
+                    <InsteadList :plan="plan.data.value!" :currency="currency" />
+                </div>
                 <PrintView v-else :version="version" :plan="plan.data.value!" />
             </div>
         </PageGate>

@@ -63,6 +63,15 @@ export function useKeepOffcut(version: MaybeRefOrGetter<number>) {
     );
 }
 
+/** An offcut that is used up or thrown away. */
+export function useDropOffcut() {
+    const client = useQueryClient();
+    return useWrite(
+        (offcut: number) => answer(api.DELETE('/offcuts/{offcut}', { params: { path: { offcut } } })),
+        () => client.invalidateQueries({ queryKey: ['cut-plan'] }),
+    );
+}
+
 /** The list for the shop, for some rooms of a programme or all. */
 export const useShopping = (programme: number, rooms: MaybeRefOrGetter<string>) =>
     useQuery({

@@ -11,7 +11,9 @@ const SCREENS = [
     '/rooms/1/target',
     '/rooms/1/find',
     '/rooms/1/build',
+    '/rooms/1/kit',
     '/rooms/1/sheet',
+    '/programmes/1/shopping',
     '/programmes/1/sites/1/plan',
     '/account',
     '/programmes/1/people',
@@ -20,7 +22,7 @@ const SCREENS = [
 ];
 /** The legacy mode leaves out frames of other pages, of which there are none, and is twice as quick. */
 const audit = (page: Page) => new AxeBuilder({ page }).setLegacyMode(true);
-const CONTENT = '.tile, .ledger, .building, form, [data-test=member], .deleted';
+const CONTENT = '.tile, .ledger, .building, form, [data-test=member], .deleted, .shop';
 
 test('axe finds nothing serious on any screen, light or dark', async ({ page }) => {
     test.slow();
@@ -61,6 +63,12 @@ test('axe finds nothing serious in any view of the bench and of the room', async
     for (const name of ['Curves', 'Air', 'In the room', 'Compare', 'Versions']) {
         await view(page, name);
         await page.waitForTimeout(600);
+        expect(await serious(name)).toEqual([]);
+    }
+    await page.goto('/rooms/1/kit');
+    for (const name of ['Sizes to measure', 'Buy', 'Print']) {
+        await view(page, name);
+        await page.waitForTimeout(400);
         expect(await serious(name)).toEqual([]);
     }
     await page.goto('/rooms/3/room');

@@ -13,6 +13,8 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
+use Jornel\Core\Air\Pollutant;
+use Jornel\Core\Data\DataFiles;
 use Jornel\Core\Kit\ShoppingLine;
 use Jornel\Core\Kit\StockMove;
 use OpenApi\Attributes as OA;
@@ -21,7 +23,7 @@ use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 /** The list for the shop, for all rooms of a programme or some, and what was ticked off on it. */
 class ShoppingController extends Controller
 {
-    public function __construct(private readonly Shopping $shopping)
+    public function __construct(private readonly Shopping $shopping, private readonly DataFiles $data)
     {
     }
 
@@ -35,7 +37,7 @@ class ShoppingController extends Controller
     {
         $versions = $this->shopping->versions($programme, $request->rooms());
 
-        return new JsonResponse(ShoppingData::of($programme, $versions, $versions === [] ? null : $this->shopping->kit($programme, $versions)));
+        return new JsonResponse(ShoppingData::of($programme, $versions, $versions === [] ? null : $this->shopping->kit($programme, $versions), $this->smoke()));
     }
 
     #[OA\Get(path: '/programmes/{programme}/shopping.csv', operationId: 'shoppingFile', parameters: [
@@ -110,6 +112,12 @@ class ShoppingController extends Controller
             });
         }
 
-        return new JsonResponse(ShoppingData::of($programme, $versions, $versions === [] ? null : $this->shopping->kit($programme, $versions)), 201);
+        return new JsonResponse(ShoppingData::of($programme, $versions, $versions === [] ? null : $this->shopping->kit($programme, $versions), $this->smoke()), 201);
+    }
+
+    /** Clean air as bought purifiers are compared by (AHAM AC-1). */
+    private function smoke(): Pollutant
+    {
+        return $this->data->pollutants()->get('cadr-smoke');
     }
 }

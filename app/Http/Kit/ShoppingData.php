@@ -2,16 +2,19 @@
 
 namespace App\Http\Kit;
 
+use App\Http\Shared\Shown;
 use App\Models\Programme;
 use App\Models\Version;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
+use Jornel\Core\Air\Pollutant;
 use Jornel\Core\Kit\Kit;
 use Jornel\Core\Kit\KitCost;
 use Jornel\Core\Kit\ShoppingLine;
+use Jornel\Core\Quantity\Sentence;
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(schema: 'Shopping', description: 'One list for several rooms, packs shared among them', required: ['rooms', 'lines', 'to_buy', 'per_change', 'years', 'changes', 'energy', 'total', 'sheets', 'bound', 'used_share'], properties: [
+#[OA\Schema(schema: 'Shopping', description: 'One list for several rooms, packs shared among them', required: ['rooms', 'lines', 'to_buy', 'per_change', 'years', 'changes', 'energy', 'total', 'per_clean_air', 'sheets', 'bound', 'used_share'], properties: [
     new OA\Property(property: 'rooms', type: 'array', items: new OA\Items(type: 'object', required: ['id', 'name', 'site', 'build', 'units', 'version'], properties: [
         new OA\Property(property: 'id', type: 'integer'), new OA\Property(property: 'name', type: 'string'), new OA\Property(property: 'site', type: 'string'), new OA\Property(property: 'build', type: 'string'),
         new OA\Property(property: 'units', type: 'integer'), new OA\Property(property: 'version', type: 'integer'),
@@ -24,6 +27,7 @@ use OpenApi\Attributes as OA;
     ])),
     new OA\Property(property: 'to_buy', type: 'string'), new OA\Property(property: 'per_change', type: 'string'),
     new OA\Property(property: 'years', type: 'string'), new OA\Property(property: 'changes', type: 'integer'), new OA\Property(property: 'energy', type: 'string'), new OA\Property(property: 'total', type: 'string'),
+    new OA\Property(property: 'per_clean_air', ref: Shown::class, description: 'Of that, by its share of smoke caught'),
     new OA\Property(property: 'sheets', type: 'integer'), new OA\Property(property: 'bound', type: 'integer'), new OA\Property(property: 'used_share', type: 'number'),
 ])]
 final readonly class ShoppingData
@@ -32,10 +36,11 @@ final readonly class ShoppingData
      * @param  list<Version>  $versions
      * @return array<string, mixed>
      */
-    public static function of(Programme $programme, array $versions, ?Kit $kit): array
+    public static function of(Programme $programme, array $versions, ?Kit $kit, Pollutant $pollutant): array
     {
         $ticks = DB::table('shopping_ticks')->leftJoin('people', 'people.id', 'shopping_ticks.person_id')->where('programme_id', $programme->id)->get(['part', 'ticked', 'ticked_at', 'people.name'])->keyBy('part');
-        $cost = $kit === null ? null : KitCost::of($kit, $programme->economy(), $programme->air())->cost;
+        $all = $kit === null ? null : KitCost::of($kit, $programme->economy(), $programme->air());
+        $cost = $all?->cost;
 
         return [
             'rooms' => array_map(fn (Version $version): array => [
@@ -49,6 +54,7 @@ final readonly class ShoppingData
             ], $kit->list->lines ?? []),
             'to_buy' => (string) ($kit?->list->firstCost() ?? '0.00'), 'per_change' => (string) ($kit?->list->changeCost() ?? '0.00'),
             'years' => $cost?->economy->spanTold() ?? '', 'changes' => $cost->economy->changes ?? 0, 'energy' => (string) ($cost->energyCost ?? '0.00'), 'total' => (string) ($cost->total ?? '0.00'),
+            'per_clean_air' => Shown::sentence($all?->perCleanAirTold($pollutant) ?? Sentence::plain('')),
             'sheets' => count($kit->plan->layout->sheets ?? []), 'bound' => $kit->plan->bound ?? 0, 'used_share' => round($kit?->plan->layout->usedShare() ?? 0.0, 4),
         ];
     }

@@ -8,6 +8,8 @@ use Jornel\Core\Air\Air;
 use Jornel\Core\Air\PerBin;
 use Jornel\Core\Air\Pollutant;
 use Jornel\Core\Airflow\Performance;
+use Jornel\Core\Quantity\Sentence;
+use Jornel\Core\Quantity\UnitOfMeasure;
 
 /** What a kit costs over the years, all its units on their highest speed, and for the clean air that they give. */
 final readonly class KitCost
@@ -35,5 +37,13 @@ final readonly class KitCost
     public function perCleanAir(Pollutant $pollutant): ?float
     {
         return $this->cost->perCleanAir($pollutant->weigh($this->clean));
+    }
+
+    /** The same for a cubic foot a minute or a cubic metre an hour, without the currency; empty where there is no clean air. */
+    public function perCleanAirTold(Pollutant $pollutant): Sentence
+    {
+        $per = fn (UnitOfMeasure $unit): Sentence => Sentence::plain(sprintf('%.2f per %s', $unit->toSi(1.0) * $this->perCleanAir($pollutant), $unit->symbol()));
+
+        return $this->perCleanAir($pollutant) === null ? Sentence::plain('') : Sentence::either($per(UnitOfMeasure::CubicMetrePerHour), $per(UnitOfMeasure::CubicFootPerMinute));
     }
 }

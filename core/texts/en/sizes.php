@@ -9,7 +9,7 @@ return [
     'small-gap' => 'If it is {off} {way}, the {part} is cut {by} too small: tape over that gap.',
     'hole' => 'If it is {off} {way}, the hole of the {part} is {by} too {hole}.',
     'from-carton' => '{parts} come out of the fan’s carton as long as its large walls are at least {width} × {height}.',
-    'carton' => 'If it is {off} {way}, {parts} of the parts no longer come out of the fan’s carton.',
+    'carton' => 'If it is {off} {way}, the number of parts that come out of the fan’s carton falls by {parts}.',
     'refused' => 'If it is {off} {way}, it will not close: {why}',
     'smaller' => 'smaller',
     'larger' => 'larger',

@@ -7,6 +7,7 @@ import ShopLines from '../features/kit/ShopLines.vue';
 import { useTicks } from '../features/kit/useTicks';
 import ProgrammeNav from '../features/programme/ProgrammeNav.vue';
 import { useProgramme } from '../features/programme/queries';
+import { useMeasure } from '../session/useMeasure';
 import { keepPage } from '../store/away';
 import NoticeBar from '../ui/NoticeBar.vue';
 import PageGate from '../ui/PageGate.vue';
@@ -15,6 +16,7 @@ import PageGate from '../ui/PageGate.vue';
 const route = useRoute();
 const id = Number(route.params.programme);
 const programme = useProgramme(id);
+const { show } = useMeasure();
 /** Numbers of the rooms that are left out. */
 const without = ref<number[]>([]);
 const all = ref<{ id: number; name: string; site: string; build: string; units: number }[]>([]);
@@ -94,6 +96,10 @@ onMounted(() =>
                         <dd class="figure">{{ currency }} {{ shopping.data.value!.energy }}</dd>
                         <dt>All, {{ shopping.data.value!.years }} and {{ shopping.data.value!.changes }} changes</dt>
                         <dd class="figure">{{ currency }} {{ shopping.data.value!.total }}</dd>
+                        <template v-if="shopping.data.value!.per_clean_air.imperial">
+                            <dt>For its clean air</dt>
+                            <dd class="figure">{{ currency }} {{ show(shopping.data.value!.per_clean_air) }}</dd>
+                        </template>
                         <dt>Sheets to cut from</dt>
                         <dd class="figure">
                             {{ shopping.data.value!.sheets }}, {{ Math.round(100 * shopping.data.value!.used_share) }} % used

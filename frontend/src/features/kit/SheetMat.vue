@@ -17,6 +17,7 @@ const LETTERS = [11, 24] as const;
 const least = (outline: number[][]): number =>
     Math.min(...[0, 1].map((side) => Math.max(...outline.map((at) => at[side] ?? 0)) - Math.min(...outline.map((at) => at[side] ?? 0))));
 
+const mat = ref<SVGElement>();
 const held = ref<{ piece: string; fromX: number; fromY: number; x: number; y: number } | null>(null);
 const marks = computed(() => ({ along: ruler(props.sheet.width_mm, props.imperial), up: ruler(props.sheet.height_mm, props.imperial) }));
 const parts = computed(() =>
@@ -40,10 +41,23 @@ function pull(event: PointerEvent): void {
     held.value.x = (event.clientX - held.value.fromX) / props.scale;
     held.value.y = -(event.clientY - held.value.fromY) / props.scale;
 }
-function drop(part: PlacedPart): void {
+function drop(event: PointerEvent, part: PlacedPart): void {
     const pulled = held.value;
     held.value = null;
-    if (pulled && Math.hypot(pulled.x, pulled.y) > CLICK) move(part, pulled.x, pulled.y);
+    if (!pulled || Math.hypot(pulled.x, pulled.y) <= CLICK) return;
+    const own = mat.value?.getBoundingClientRect();
+    const other = document.elementsFromPoint(event.clientX, event.clientY).find((one) => one.matches('svg.mat')) as SVGElement | undefined;
+    const there = other?.getBoundingClientRect();
+    if (!own || !there || !other || other === mat.value) return move(part, pulled.x, pulled.y);
+    // Onto another sheet: all lie at the same scale, each measured from its lower left corner.
+    emit('moved', {
+        piece: part.piece,
+        sheet: other.dataset.sheet ?? '',
+        number: Number(other.dataset.number),
+        x_mm: part.x_mm + pulled.x + (own.left - there.left) / props.scale,
+        y_mm: part.y_mm + pulled.y + (there.bottom - own.bottom) / props.scale,
+        turn: part.turn,
+    });
 }
 function move(part: PlacedPart, x: number, y: number): void {
     const { id, number } = props.sheet;
@@ -61,7 +75,10 @@ function key(event: KeyboardEvent, part: PlacedPart): void {
 
 <template>
     <svg
+        ref="mat"
         class="mat"
+        :data-sheet="sheet.id"
+        :data-number="sheet.number"
         :width="sheet.width_mm * scale + EDGE + 8"
         :height="sheet.height_mm * scale + EDGE + 4"
         role="group"
@@ -101,7 +118,7 @@ function key(event: KeyboardEvent, part: PlacedPart): void {
                 @pointerleave="emit('light', '')"
                 @pointerdown="(event) => take(event, part)"
                 @pointermove="pull"
-                @pointerup="drop(part)"
+                @pointerup="(event) => drop(event, part)"
                 @pointercancel="held = null"
                 @focus="emit('light', part.part)"
                 @keydown="(event) => key(event, part)"
@@ -116,6 +133,7 @@ function key(event: KeyboardEvent, part: PlacedPart): void {
 <style scoped>
 .mat {
     display: block;
+    overflow: visible;
     touch-action: pan-y;
 }
 .ruler path {

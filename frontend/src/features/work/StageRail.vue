@@ -69,13 +69,13 @@ function go(index: number): void {
         min-height: 0;
     }
     .rail :deep(.ant-steps-item-content) {
-        width: 68px !important;
+        width: 60px !important;
     }
     .rail :deep(.ant-steps-item-icon) {
-        margin-inline-start: 22px !important;
+        margin-inline-start: 18px !important;
     }
     .rail :deep(.ant-steps-item-tail) {
-        margin-inline-start: 34px !important;
+        margin-inline-start: 30px !important;
     }
 }
 </style>

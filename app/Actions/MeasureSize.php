@@ -42,7 +42,7 @@ final readonly class MeasureSize
             $part->setAttribute('deleted_at', null);
             $part->save();
         });
-        Remember::that('size_measured', $programme->id, null, ['part' => Part::names($programme)[$kind->key($code)] ?? $code, 'size' => $figure->name]);
+        Remember::that('size_measured', $programme->id, null, ['part' => Part::names($programme)[$kind->key($code)] ?? $code, 'size' => explode(',', $figure->name)[0]]);
     }
 
     /**

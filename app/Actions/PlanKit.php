@@ -82,7 +82,7 @@ final readonly class PlanKit
 
         return Kit::of(
             [$order], $this->catalogue($version),
-            [...($entry->fromCartons ? Kit::cartons([$order], $entry->withFlaps) : []), ...$entry->sheets, ...$this->offcuts($programme)],
+            [...($entry->fromCartons ? Kit::cartons([$order], $entry->withFlaps, $entry->printed) : []), ...$entry->sheets, ...$this->offcuts($programme)],
             null, $entry->kerf, $entry->margin, null, $pinned,
         );
     }

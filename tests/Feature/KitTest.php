@@ -14,7 +14,7 @@ use Illuminate\Support\Facades\DB;
 /** Laying parts out, measuring before cutting, offcuts, and the one list for several rooms with its ticks. */
 class KitTest extends FeatureTestCase
 {
-    private const WRITTEN = ['kerf' => '3 mm', 'margin' => '5 mm', 'cartons' => true, 'flaps' => true, 'sheets' => [], 'pinned' => []];
+    private const WRITTEN = ['kerf' => '3 mm', 'margin' => '5 mm', 'cartons' => true, 'flaps' => true, 'printed' => 0, 'sheets' => [], 'pinned' => []];
 
     private Version $version;
 
@@ -50,6 +50,14 @@ class KitTest extends FeatureTestCase
         $this->putJson($this->at('cut-plan'), ['pinned' => [['x_mm' => 5000.0] + $pin], 'revision' => 1] + self::WRITTEN)->assertUnprocessable();
         self::assertSame($laid->json('sheets'), $this->getJson($this->at('cut-plan'))->json('sheets'), 'a plan that does not go was kept');
         $this->putJson($this->at('cut-plan'), ['revision' => 0] + self::WRITTEN)->assertConflict();
+    }
+
+    public function test_a_printed_wall_that_is_kept_gives_no_part(): void
+    {
+        $of = fn (int $printed): array => array_map(fn (array $sheet): array => [$sheet['bought'], count($sheet['placed'])], $this->putJson($this->at('cut-plan'), ['printed' => $printed, 'revision' => $printed] + self::WRITTEN)->assertOk()->json('sheets'));
+        self::assertSame([[false, 2]], $of(0));
+        self::assertSame([[false, 1], [true, 1]], $of(1));
+        self::assertSame([[true, 1], [true, 1]], $of(2));
     }
 
     public function test_bad_entries_are_told_at_their_fields(): void

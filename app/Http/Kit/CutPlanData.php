@@ -30,8 +30,8 @@ use OpenApi\Attributes as OA;
 /** The parts of a version on their sheets, in mm, y up from the lower left corner of each sheet. */
 #[OA\Schema(schema: 'CutPlan', required: ['revision', 'written', 'parts', 'sheets', 'used_share', 'bound', 'sizes', 'is_measured', 'printed', 'carton', 'substitutes', 'one_more'], properties: [
     new OA\Property(property: 'revision', type: 'integer'),
-    new OA\Property(property: 'written', type: 'object', required: ['kerf', 'margin', 'cartons', 'flaps', 'sheets', 'pinned'], properties: [
-        new OA\Property(property: 'kerf', type: 'string'), new OA\Property(property: 'margin', type: 'string'), new OA\Property(property: 'cartons', type: 'boolean'), new OA\Property(property: 'flaps', type: 'boolean'),
+    new OA\Property(property: 'written', type: 'object', required: ['kerf', 'margin', 'cartons', 'flaps', 'printed', 'sheets', 'pinned'], properties: [
+        new OA\Property(property: 'kerf', type: 'string'), new OA\Property(property: 'margin', type: 'string'), new OA\Property(property: 'cartons', type: 'boolean'), new OA\Property(property: 'flaps', type: 'boolean'), new OA\Property(property: 'printed', type: 'integer'),
         new OA\Property(property: 'sheets', type: 'array', items: new OA\Items(type: 'object', required: ['name', 'width', 'height', 'count', 'grain'], properties: [
             new OA\Property(property: 'name', type: 'string'), new OA\Property(property: 'width', type: 'string'), new OA\Property(property: 'height', type: 'string'),
             new OA\Property(property: 'count', type: 'integer'), new OA\Property(property: 'grain', type: 'string', enum: ['along', 'across', 'none']),
@@ -141,7 +141,7 @@ final readonly class CutPlanData
             'id' => $of->id, 'number' => $sheet->number, 'name' => self::name($of, $sheet->number, $kit, $written),
             'width_mm' => self::mm($of->width), 'height_mm' => self::mm($of->height), 'bought' => $of->isBought(), 'grain' => $of->grain->value,
             'folds' => self::folds($of, $kit),
-            'zones' => str_starts_with($of->id, 'carton-') ? [] : array_map(self::points(...), $of->forbidden),
+            'zones' => array_map(self::points(...), str_starts_with($of->id, 'carton-') ? array_slice($of->forbidden, 0, is_int($written['printed'] ?? null) ? $written['printed'] : 0) : $of->forbidden),
             'placed' => array_map(fn (Placement $one): array => self::placed($one, $kit->plan->partOf($one), in_array($one->piece->label, $pinned, true)), $sheet->placed),
             'used_share' => round($sheet->usedShare(), 4),
             'offcut' => $offcut === null ? null : ['width' => Shown::of(Display::PartLength, $offcut[2] - $offcut[0]), 'height' => Shown::of(Display::PartLength, $offcut[3] - $offcut[1])],

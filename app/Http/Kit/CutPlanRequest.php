@@ -8,10 +8,11 @@ use App\Http\Shared\StrictRequest;
 use Jornel\Core\Kit\CutPlanEntry;
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(schema: 'CutPlanRequest', required: ['kerf', 'margin', 'cartons', 'flaps', 'sheets', 'pinned', 'revision'], properties: [
+#[OA\Schema(schema: 'CutPlanRequest', required: ['kerf', 'margin', 'cartons', 'flaps', 'printed', 'sheets', 'pinned', 'revision'], properties: [
     new OA\Property(property: 'kerf', type: 'string', example: '1/8 in'), new OA\Property(property: 'margin', type: 'string'),
     new OA\Property(property: 'cartons', type: 'boolean', description: 'Whether the cartons of the fans are cut up first'),
     new OA\Property(property: 'flaps', type: 'boolean', description: 'Whether their flaps may be used'),
+    new OA\Property(property: 'printed', type: 'integer', description: 'Large walls of each carton whose print is kept', minimum: 0, maximum: 2),
     new OA\Property(property: 'sheets', type: 'array', items: new OA\Items(type: 'object', required: ['name', 'width', 'height', 'count', 'grain'], properties: [
         new OA\Property(property: 'name', type: 'string'), new OA\Property(property: 'width', type: 'string'), new OA\Property(property: 'height', type: 'string'),
         new OA\Property(property: 'count', type: 'integer'), new OA\Property(property: 'grain', type: 'string', enum: ['along', 'across', 'none']),
@@ -31,7 +32,7 @@ class CutPlanRequest extends StrictRequest
 
         return [
             'kerf' => ['nullable', 'string', 'max:40'], 'margin' => ['nullable', 'string', 'max:40'],
-            'cartons' => ['required', 'boolean'], 'flaps' => ['required', 'boolean'],
+            'cartons' => ['required', 'boolean'], 'flaps' => ['required', 'boolean'], 'printed' => ['required', 'integer', 'min:0', 'max:2'],
             'sheets' => ['present', 'array', 'max:'.CutPlanEntry::MOST_SHEETS], 'sheets.*' => [$sheet],
             'pinned' => ['present', 'array', 'max:'.CutPlanEntry::MOST_PINNED], 'pinned.*' => [$pinned],
             'revision' => ['required', 'integer', 'min:0'],
@@ -42,7 +43,7 @@ class CutPlanRequest extends StrictRequest
     public function written(): array
     {
         return [
-            'kerf' => $this->string('kerf')->toString(), 'margin' => $this->string('margin')->toString(), 'cartons' => $this->boolean('cartons'), 'flaps' => $this->boolean('flaps'),
+            'kerf' => $this->string('kerf')->toString(), 'margin' => $this->string('margin')->toString(), 'cartons' => $this->boolean('cartons'), 'flaps' => $this->boolean('flaps'), 'printed' => $this->integer('printed'),
             'sheets' => array_map(fn (array $row): array => ['count' => (int) $row['count']] + $row, $this->rows('sheets')),
             'pinned' => array_map(fn (array $row): array => ['number' => (int) $row['number'], 'turn' => (int) $row['turn'], 'x_mm' => (float) $row['x_mm'], 'y_mm' => (float) $row['y_mm']] + $row, $this->rows('pinned')),
         ];

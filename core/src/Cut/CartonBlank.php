@@ -65,12 +65,15 @@ final readonly class CartonBlank
      *
      * @param  int  $count  of them
      * @param  bool  $withFlaps  whether parts may be cut from the flaps
-     * @param  list<non-empty-list<PlanePoint>>  $besides  zones that are kept clear, such as print, m
+     * @param  int  $printed  large walls whose print is kept: 0 to 2
      */
-    public function sheet(string $id, int $count, bool $withFlaps = true, array $besides = [], string $material = Panel::CARTON): StockSheet
+    public function sheet(string $id, int $count, bool $withFlaps = true, int $printed = 0, string $material = Panel::CARTON): StockSheet
     {
-        $zones = $besides;
+        $zones = [];
         $flap = $this->depth / 2.0;
+        foreach (array_slice([0.0, $this->width + $this->depth], 0, $printed) as $x) {
+            $zones[] = self::box($x, $flap, $x + $this->width, $flap + $this->height);
+        }
         // Between two flaps the blank is slit, so the fold is kept clear over its whole height.
         foreach ($this->uprights() as $x) {
             $zones[] = self::box($x - self::CREASE, 0.0, $x + self::CREASE, $this->high());

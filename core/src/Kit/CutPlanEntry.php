@@ -29,6 +29,7 @@ final readonly class CutPlanEntry
      * @param  float  $margin  m
      * @param  bool  $fromCartons  whether the cartons of the fans are cut up first
      * @param  bool  $withFlaps  whether their flaps may be used
+     * @param  int  $printed  of their large walls, whose print is kept: 0 to 2
      * @param  list<StockSheet>  $sheets  of one's own
      * @param  list<Pinned>  $pinned
      * @param  array<string, mixed>  $written  as it is kept, every length with its unit
@@ -38,6 +39,7 @@ final readonly class CutPlanEntry
         public float $margin,
         public bool $fromCartons,
         public bool $withFlaps,
+        public int $printed,
         public array $sheets,
         public array $pinned,
         public array $written,
@@ -47,11 +49,11 @@ final readonly class CutPlanEntry
     /** Where nothing was written yet. */
     public static function usual(): self
     {
-        return new self(Kit::KERF, 0.005, true, true, [], [], ['kerf' => '3 mm', 'margin' => '5 mm', 'cartons' => true, 'flaps' => true, 'sheets' => [], 'pinned' => []]);
+        return new self(Kit::KERF, 0.005, true, true, 0, [], [], ['kerf' => '3 mm', 'margin' => '5 mm', 'cartons' => true, 'flaps' => true, 'printed' => 0, 'sheets' => [], 'pinned' => []]);
     }
 
     /**
-     * @param  array<string, mixed>  $fields  `kerf` and `margin`, `cartons` and `flaps`; `sheets` with `name`, `width`, `height`,
+     * @param  array<string, mixed>  $fields  `kerf` and `margin`, `cartons`, `flaps` and `printed`; `sheets` with `name`, `width`, `height`,
      *                                         `count` and `grain`; `pinned` with `label`, `sheet`, `number`, `x_mm`, `y_mm` and `turn`
      *
      * @throws InvalidEntries with every field that is at fault
@@ -59,7 +61,7 @@ final readonly class CutPlanEntry
     public static function read(array $fields, System $system): self
     {
         $faults = new Faults;
-        $written = ['cartons' => ($fields['cartons'] ?? true) === true, 'flaps' => ($fields['flaps'] ?? true) === true, 'sheets' => [], 'pinned' => []];
+        $written = ['cartons' => ($fields['cartons'] ?? true) === true, 'flaps' => ($fields['flaps'] ?? true) === true, 'printed' => is_int($fields['printed'] ?? null) ? max(0, min(2, $fields['printed'])) : 0, 'sheets' => [], 'pinned' => []];
         $length = function (string $field, string $what, mixed $text, float $least, float $most) use ($faults, $system): array {
             $text = is_string($text) ? $text : '';
             $bare = $system === System::Imperial ? UnitOfMeasure::Inch : UnitOfMeasure::Millimetre;
@@ -95,6 +97,6 @@ final readonly class CutPlanEntry
             throw $faults->thrown();
         }
 
-        return new self($kerf, $margin, $written['cartons'], $written['flaps'], $sheets, $pinned, $written);
+        return new self($kerf, $margin, $written['cartons'], $written['flaps'], $written['printed'], $sheets, $pinned, $written);
     }
 }

@@ -76,9 +76,10 @@ final readonly class Kit
      *
      * @param  list<KitOrder>  $orders
      * @param  bool  $withFlaps  whether parts may be cut from their flaps
+     * @param  int  $printed  large walls of each whose print is kept
      * @return list<StockSheet>
      */
-    public static function cartons(array $orders, bool $withFlaps = true): array
+    public static function cartons(array $orders, bool $withFlaps = true, int $printed = 0): array
     {
         $counts = $blanks = [];
         foreach ($orders as $order) {
@@ -90,7 +91,7 @@ final readonly class Kit
             }
         }
 
-        return array_map(fn (string $id): StockSheet => $blanks[$id]->sheet($id, $counts[$id], $withFlaps), array_keys($blanks));
+        return array_map(fn (string $id): StockSheet => $blanks[$id]->sheet($id, $counts[$id], $withFlaps, $printed), array_keys($blanks));
     }
 
     /** Which parts come out of the fans' cartons, and how large its walls must be for that; null where none do. */

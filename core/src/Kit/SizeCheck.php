@@ -81,7 +81,7 @@ final readonly class SizeCheck
                     continue;
                 }
                 $checks[] = new self(
-                    $kind, $part->id, $part->name, $figure->path, $figure->name, $value->si, $value->entry, $value->provenance,
+                    $kind, $part->id, $part->name, $figure->path, explode(',', $figure->name)[0], $value->si, $value->entry, $value->provenance,
                     $value->provenance === Provenance::Measured ? [] : self::effects($design, $part, $figure->path),
                 );
             }

@@ -43,6 +43,11 @@ function choose(room: number, isChosen: boolean): void {
     const next = isChosen ? without.value.filter((one) => one !== room) : [...without.value, room];
     if (next.length < all.value.length) without.value = next;
 }
+/** Back to the rooms that the list on the screen is for. */
+function cancel(): void {
+    const shown = shopping.data.value?.rooms.map((room) => room.id) ?? [];
+    without.value = all.value.flatMap((room) => (shown.includes(room.id) ? [] : [room.id]));
+}
 async function book(): Promise<void> {
     if (await booking.run()) void message.success('All that was ticked is in stock');
 }
@@ -70,6 +75,10 @@ onMounted(() =>
                 <NoticeBar v-if="ticks.isWaiting.value" kind="warning"
                     >No network: your ticks are kept on this phone and sent as soon as there is one.</NoticeBar
                 >
+                <NoticeBar v-if="shopping.isPlaceholderData.value"
+                    >Laying out what is cut for {{ all.length - without.length }} rooms.
+                    <template #actions><Button size="small" @click="cancel">Cancel</Button></template>
+                </NoticeBar>
                 <p v-if="!shopping.data.value!.lines.length">No room has a build yet. Save one, and what it takes stands here.</p>
                 <ShopLines :lines="ticks.lines.value" :currency="currency" :may-tick="mayChange" @tick="ticks.tick" />
             </div>

@@ -22,11 +22,16 @@ const GRAINS = [
     { value: 'along', label: 'Flutes along it' },
     { value: 'across', label: 'Flutes across it' },
 ];
+const PRINT = [
+    { value: 0, label: 'Cut through it' },
+    { value: 1, label: 'Keep one printed wall' },
+    { value: 2, label: 'Keep both printed walls' },
+];
 const add = (): unknown => entries.sheets.push({ name: '', width: '', height: '', count: 1, grain: 'none' });
 const fault = (field: string): string | undefined => props.errors[field]?.[0];
 function apply(): void {
-    const { cartons, flaps, sheets } = entries;
-    emit('change', { kerf: entries.kerf, margin: entries.margin, cartons, flaps, sheets });
+    const { cartons, flaps, printed, sheets } = entries;
+    emit('change', { kerf: entries.kerf, margin: entries.margin, cartons, flaps, printed, sheets });
 }
 </script>
 
@@ -39,6 +44,13 @@ function apply(): void {
             </div>
             <Checkbox v-model:checked="entries.cartons">Cut the fans’ cartons up first</Checkbox>
             <Checkbox v-model:checked="entries.flaps" :disabled="!entries.cartons">Use their flaps</Checkbox>
+            <ChoiceSelect
+                label="Print on their walls"
+                :value="entries.printed"
+                :choices="PRINT"
+                :disabled="!entries.cartons"
+                @choose="(printed) => (entries.printed = printed)"
+            />
             <fieldset v-for="(sheet, index) in entries.sheets" :key="index">
                 <EntryField v-model="sheet.name" label="Sheet at hand" hint="carton of the filters" />
                 <div class="pair">

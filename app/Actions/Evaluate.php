@@ -17,6 +17,7 @@ use Jornel\Core\Quantity\System;
 use Jornel\Core\Room\Room;
 use Jornel\Core\Room\RoomEntry;
 use Jornel\Core\Shape\DesignEntry;
+use Jornel\Core\Shape\WindowOpening;
 
 /**
  * Asks the core for the ledger of a room, with or without a unit.
@@ -57,6 +58,12 @@ final readonly class Evaluate
     private function room(array $room, System $system): Room
     {
         return RoomEntry::read($room, $system, $this->data->occupancies(), $this->data->pollutants(), $this->data->grades());
+    }
+
+    /** Opening of the window that is drawn in a version's room; null where none is. */
+    public function window(Version $version): ?WindowOpening
+    {
+        return $this->room($version->room['entries'], $version->measure())->plan->window();
     }
 
     /** What a version was computed with, computed again. */

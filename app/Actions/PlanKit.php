@@ -37,7 +37,7 @@ final readonly class PlanKit
     {
         $entry = DesignEntry::read($version->choices, $this->catalogue($version));
 
-        return new KitOrder($entry->design, $entry->units);
+        return new KitOrder($entry->design->shape->needsWindow() ? $entry->design->inWindow($this->evaluate->window($version)) : $entry->design, $entry->units);
     }
 
     /** As somebody laid it out, or as usual. */
@@ -91,7 +91,13 @@ final readonly class PlanKit
     {
         $room = $version->build->room;
 
-        return new Heading("{$room->site->programme->name}: {$room->name}, {$version->build->name}, version {$version->number}", Date::now()->format('j F Y'), SizeCheck::areMeasured(SizeCheck::all($order->design)));
+        return new Heading("{$room->site->programme->name}: {$room->name}, {$version->build->name}, version {$version->number}", Date::now()->format('j F Y'), self::isMeasured($order));
+    }
+
+    /** Whether every size was measured that something is cut by; a window is measured where it is drawn. */
+    public static function isMeasured(KitOrder $order): bool
+    {
+        return SizeCheck::areMeasured(SizeCheck::all($order->design)) && (! $order->design->shape->needsWindow() || $order->design->window !== null);
     }
 
     /** The parts that a version names, its own copies with the sizes that were measured since laid over them. */

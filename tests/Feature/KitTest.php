@@ -52,6 +52,17 @@ class KitTest extends FeatureTestCase
         $this->putJson($this->at('cut-plan'), ['revision' => 0] + self::WRITTEN)->assertConflict();
     }
 
+    public function test_a_filler_board_is_cut_for_the_window_of_the_room(): void
+    {
+        $insert = ['shape' => 'window-insert', 'filter' => '20x20x1-g13-economy'];
+        $this->version = $this->version(Room::factory()->for($this->version->build->room->site)->create(), $insert);
+        self::assertSame('ordinary', $this->getJson($this->at('cut-plan'))->assertOk()->json('window'));
+        $window = ['kind' => 'window', 'x' => 1.0, 'y' => 0.0, 'leads_to' => '', 'width' => '1.1 m', 'depth' => '', 'height' => '0.9 m'];
+        $this->version = $this->version(Room::factory()->for($this->version->build->room->site)->create(['furnishings' => [$window]]), $insert);
+        $plan = $this->getJson($this->at('cut-plan'))->assertOk();
+        self::assertSame(['drawn', '1,100 mm', '900 mm'], [$plan->json('window'), $plan->json('parts.0.width.metric'), $plan->json('parts.0.height.metric')]);
+    }
+
     public function test_a_printed_wall_that_is_kept_gives_no_part(): void
     {
         $of = fn (int $printed): array => array_map(fn (array $sheet): array => [$sheet['bought'], count($sheet['placed'])], $this->putJson($this->at('cut-plan'), ['printed' => $printed, 'revision' => $printed] + self::WRITTEN)->assertOk()->json('sheets'));

@@ -2,6 +2,7 @@
 
 namespace App\Http\Kit;
 
+use App\Actions\PlanKit;
 use App\Http\Shared\Shown;
 use App\Sheet\CutFiles;
 use Illuminate\Support\Str;
@@ -25,10 +26,11 @@ use Jornel\Core\Nest\StockSheet;
 use Jornel\Core\Quantity\Display;
 use Jornel\Core\Quantity\Money;
 use Jornel\Core\Quantity\Provenance;
+use Jornel\Core\Shape\Design;
 use OpenApi\Attributes as OA;
 
 /** The parts of a version on their sheets, in mm, y up from the lower left corner of each sheet. */
-#[OA\Schema(schema: 'CutPlan', required: ['revision', 'written', 'parts', 'sheets', 'used_share', 'bound', 'sizes', 'is_measured', 'printed', 'carton', 'substitutes', 'one_more'], properties: [
+#[OA\Schema(schema: 'CutPlan', required: ['revision', 'written', 'parts', 'sheets', 'used_share', 'bound', 'sizes', 'is_measured', 'printed', 'carton', 'substitutes', 'one_more', 'window'], properties: [
     new OA\Property(property: 'revision', type: 'integer'),
     new OA\Property(property: 'written', type: 'object', required: ['kerf', 'margin', 'cartons', 'flaps', 'printed', 'sheets', 'pinned'], properties: [
         new OA\Property(property: 'kerf', type: 'string'), new OA\Property(property: 'margin', type: 'string'), new OA\Property(property: 'cartons', type: 'boolean'), new OA\Property(property: 'flaps', type: 'boolean'), new OA\Property(property: 'printed', type: 'integer'),
@@ -76,6 +78,7 @@ use OpenApi\Attributes as OA;
     ])),
     new OA\Property(property: 'is_measured', type: 'boolean', description: 'Whether every size was measured that something is cut by'),
     new OA\Property(property: 'carton', ref: Shown::class, nullable: true, description: 'What comes out of the fan’s carton, and how large it must be'),
+    new OA\Property(property: 'window', type: 'string', enum: ['none', 'drawn', 'ordinary'], description: 'The one that its filler board is cut for'),
     new OA\Property(property: 'one_more', type: 'string', description: 'Price of what one more unit would add'),
     new OA\Property(property: 'substitutes', type: 'array', description: 'Other filters of the same size and grade', items: new OA\Items(type: 'object', required: ['code', 'name', 'clean_air', 'price'], properties: [
         new OA\Property(property: 'code', type: 'string'), new OA\Property(property: 'name', type: 'string'),
@@ -122,7 +125,8 @@ final readonly class CutPlanData
             'substitutes' => array_map(fn (Substitute $one): array => [
                 'code' => $one->filter->id, 'name' => $one->filter->name, 'clean_air' => sprintf('%+.0f %%', 100.0 * ($one->share - 1.0)), 'price' => sprintf('%+.2f', $one->price->toFloat() - $one->priceNow->toFloat()),
             ], $substitutes),
-            'is_measured' => SizeCheck::areMeasured($checks),
+            'is_measured' => PlanKit::isMeasured($kit->orders[0]),
+            'window' => self::window($kit->orders[0]->design),
             'printed' => array_map(fn (PrintedPart $part): array => ['id' => $part->id, 'name' => $part->name, 'count' => $part->count, 'needed' => $part->isNeeded], PrintedParts::of($kit->orders[0]->design, $kit->orders[0]->units)),
         ];
     }
@@ -161,6 +165,15 @@ final readonly class CutPlanData
             'holes' => array_map(fn (CutHole $hole): array => self::points(array_map($lie, $hole->corners)), $part->holes),
             'x_mm' => self::mm($x), 'y_mm' => self::mm($y), 'turn' => $one->pose->degrees, 'pinned' => $isPinned,
         ];
+    }
+
+    private static function window(Design $design): string
+    {
+        return match (true) {
+            ! $design->shape->needsWindow() => 'none',
+            $design->window === null => 'ordinary',
+            default => 'drawn',
+        };
     }
 
     /** @return array<string, mixed> */

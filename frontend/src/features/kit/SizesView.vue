@@ -17,7 +17,15 @@ const missing = computed(() => props.plan.sizes.filter((size) => !size.measured 
             <b>{{ missing === 1 ? 'One size' : `${missing} sizes` }} to measure before you cut.</b> Frames and fans of one name differ by a
             quarter of an inch. Until they are measured, every drawing says “check sizes”.
         </NoticeBar>
-        <NoticeBar v-else><b>All sizes that anything is cut by are measured.</b> The drawings are final.</NoticeBar>
+        <NoticeBar v-else-if="plan.is_measured"><b>All sizes that anything is cut by are measured.</b> The drawings are final.</NoticeBar>
+        <NoticeBar v-if="plan.window !== 'none'" :kind="plan.window === 'drawn' ? 'info' : 'warning'">
+            <template v-if="plan.window === 'drawn'"
+                >The filler board fills the window that is drawn in the room: measure it there.</template
+            >
+            <template v-else
+                ><b>No window is drawn in the room.</b> The filler board is cut for an ordinary one: draw yours first.</template
+            >
+        </NoticeBar>
         <SizeCard
             v-for="one in figures"
             :key="one.key"

@@ -2,7 +2,7 @@ import vue from '@vitejs/plugin-vue';
 import { defineConfig } from 'vitest/config';
 
 // Modules are loaded once for all files but those that put something of the browser in their place.
-const ALONE = 'tests/unit/desk.test.ts';
+const ALONE = ['tests/unit/desk.test.ts', 'tests/unit/ticks.test.ts'];
 const ALL = 'tests/unit/**/*.test.ts';
 
 export default defineConfig({
@@ -10,8 +10,8 @@ export default defineConfig({
     test: {
         environment: 'happy-dom',
         projects: [
-            { extends: true, test: { name: 'together', include: [ALL], exclude: [ALONE], isolate: false } },
-            { extends: true, test: { name: 'alone', include: [ALONE] } },
+            { extends: true, test: { name: 'together', include: [ALL], exclude: ALONE, isolate: false } },
+            { extends: true, test: { name: 'alone', include: ALONE } },
         ],
     },
 });

@@ -79,11 +79,11 @@ final class Nesting
             return $layout;
         }
         $sheets = $layout->sheets;
-        $places = array_flip(array_map(fn (StockSheet $one): string => $one->id, $this->sheets));
-        usort($sheets, fn (FilledSheet $one, FilledSheet $other): int => [$places[$one->sheet->id], $one->number] <=> [$places[$other->sheet->id], $other->number]);
+        $places = array_flip(array_map(fn (StockSheet $one): string => $one->key(), $this->sheets));
+        usort($sheets, fn (FilledSheet $one, FilledSheet $other): int => [$places[$one->sheet->key()], $one->number] <=> [$places[$other->sheet->key()], $other->number]);
         $counts = [];
         foreach ($sheets as $i => $sheet) {
-            $number = $counts[$sheet->sheet->id] = ($counts[$sheet->sheet->id] ?? 0) + 1;
+            $number = $counts[$sheet->sheet->key()] = ($counts[$sheet->sheet->key()] ?? 0) + 1;
             $sheets[$i] = $sheet->numbered($number);
         }
 
@@ -229,7 +229,7 @@ final class Nesting
         $sheets = $begun;
         $used = [];
         foreach ($sheets as $sheet) {
-            $used[$sheet->sheet->id][$sheet->number] = true;
+            $used[$sheet->sheet->key()][$sheet->number] = true;
         }
         $left = [];
         $full = [];
@@ -263,7 +263,7 @@ final class Nesting
 
                 continue;
             }
-            $used[$new->sheet->id][$new->number] = true;
+            $used[$new->sheet->key()][$new->number] = true;
             $sheets[] = $new;
         }
 
@@ -282,7 +282,7 @@ final class Nesting
             if ($chosen !== null && $sheet->isBought() && ! $chosen->sheet->isBought()) {
                 break;
             }
-            $taken = $used[$sheet->id] ?? [];
+            $taken = $used[$sheet->key()] ?? [];
             if ($sheet->count !== null && count($taken) >= $sheet->count) {
                 continue;
             }
@@ -302,7 +302,7 @@ final class Nesting
 
     private function emptySheet(StockSheet $sheet, int $number): FilledSheet
     {
-        return $this->empty["{$sheet->id} {$number}"] ??= FilledSheet::empty($sheet, $number, Space::sheet($sheet, $this->kerf, $this->margin));
+        return $this->empty["{$sheet->key()} {$number}"] ??= FilledSheet::empty($sheet, $number, Space::sheet($sheet, $this->kerf, $this->margin));
     }
 
     /**

@@ -29,6 +29,12 @@ final readonly class StockSheet
     ) {
     }
 
+    /** Tells it from all other kinds, even of one name. */
+    public function key(): string
+    {
+        return sprintf('%s %s %.6f %.6f', $this->id, $this->isBought() ? 'bought' : 'there', $this->width, $this->height);
+    }
+
     public function isBought(): bool
     {
         return $this->count === null;

@@ -139,6 +139,14 @@ final class NestingTest extends TestCase
         self::assertSame(400, $layout->price());
     }
 
+    public function test_sheets_of_one_name_are_told_apart_by_what_they_are(): void
+    {
+        $sheets = [new StockSheet('board', 0.3, 0.3, 1), new StockSheet('board', 0.9, 0.6, null)];
+        $layout = Nesting::of([self::rectangle('large', 0.8, 0.5), self::rectangle('small', 0.29, 0.29)], $sheets, 0.0, 0.0);
+        LayoutCheck::holds($layout, 0.0, 0.0);
+        self::assertSame([[0.3, 1], [0.9, 1]], array_map(fn (FilledSheet $one): array => [$one->sheet->width, $one->number], $layout->sheets));
+    }
+
     public function test_work_that_is_told_to_end_ends(): void
     {
         $pieces = array_map(fn (int $number): Piece => self::rectangle((string) $number, 0.2 + $number % 7 * 0.031, 0.15 + $number % 5 * 0.027), range(1, 60));

@@ -5,6 +5,7 @@ namespace App\Actions;
 use App\Models\Build;
 use App\Models\Programme;
 use App\Models\Version;
+use Closure;
 use Illuminate\Support\Facades\DB;
 use Jornel\Core\Kit\Kit;
 use Jornel\Core\Kit\Stock;
@@ -39,14 +40,17 @@ final readonly class Shopping
         return array_values($builds->get()->map(fn (Build $build): Version => $build->latest)->all());
     }
 
-    /** @param  non-empty-list<Version>  $versions */
-    public function kit(Programme $programme, array $versions): Kit
+    /**
+     * @param  non-empty-list<Version>  $versions
+     * @param  Closure(float): void|null  $meanwhile  told how far it is, 0 to 1; what it throws ends the work
+     */
+    public function kit(Programme $programme, array $versions, ?Closure $meanwhile = null): Kit
     {
         $orders = array_map($this->plan->order(...), $versions);
         $catalogues = array_map($this->plan->catalogue(...), $versions);
         $catalogue = array_reduce(array_slice($catalogues, 1), fn (Catalogue $all, Catalogue $one): Catalogue => $all->overlaidBy($one), $catalogues[0]);
 
-        return Kit::of($orders, $catalogue, [...Kit::cartons($orders), ...$this->plan->offcuts($programme)], null, Kit::KERF, 0.005, $this->stock($programme, $versions));
+        return Kit::of($orders, $catalogue, [...Kit::cartons($orders), ...$this->plan->offcuts($programme)], null, Kit::KERF, 0.005, $this->stock($programme, $versions), [], $meanwhile);
     }
 
     /**

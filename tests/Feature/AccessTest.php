@@ -15,7 +15,7 @@ use Illuminate\Testing\TestResponse;
 class AccessTest extends FeatureTestCase
 {
     /** Routes that touch no programme's records. */
-    private const OPEN = ['session', 'catalogue', 'evaluations', 'misfits', 'finds', 'sketches', 'workings', 'disputes', 'comparisons', 'needs', 'plans', 'plans/edits', 'finds/{ticket}', 'walls', 'airs', 'programmes', 'account', 'account/sessions'];
+    private const OPEN = ['session', 'catalogue', 'evaluations', 'misfits', 'finds', 'sketches', 'workings', 'disputes', 'comparisons', 'needs', 'plans', 'plans/edits', 'finds/{ticket}', 'layouts/{ticket}', 'walls', 'airs', 'programmes', 'account', 'account/sessions'];
 
     /** Routes for whoever is not signed in. */
     private const ENTRANCES = ['session', 'beginning', 'demo', 'entrances/{token}', 'passwords', 'passwords/{token}'];

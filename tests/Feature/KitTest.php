@@ -2,6 +2,7 @@
 
 namespace Tests\Feature;
 
+use App\Actions\LayingOut;
 use App\Actions\SaveVersion;
 use App\Models\Offcut;
 use App\Models\Person;
@@ -10,6 +11,7 @@ use App\Models\Role;
 use App\Models\Room;
 use App\Models\Version;
 use Illuminate\Support\Facades\DB;
+use Symfony\Component\HttpKernel\Exception\HttpException;
 
 /** Laying parts out, measuring before cutting, offcuts, and the one list for several rooms with its ticks. */
 class KitTest extends FeatureTestCase
@@ -140,6 +142,29 @@ class KitTest extends FeatureTestCase
         self::assertStringContainsString('20x20x1-g13-economy', (string) $this->get($this->list().'.csv')->assertOk()->getContent());
         self::assertStringStartsWith('%PDF', (string) $this->get($this->list().'.pdf')->assertOk()->getContent());
         $this->getJson($this->list().'?rooms=1,x')->assertUnprocessable();
+    }
+
+    public function test_whoever_waits_for_a_layout_is_told_how_far_it_is_and_can_end_it(): void
+    {
+        $ticket = 'laying-out-1';
+        $laying = new LayingOut($this->builder, $ticket);
+        $tell = $laying->telling();
+        usleep(260_000);
+        $tell(0.4);
+        self::assertSame(0.4, $this->getJson("/api/v1/layouts/{$ticket}")->assertOk()->json('share'));
+        $this->actingAs($this->person())->getJson("/api/v1/layouts/{$ticket}")->assertOk()->assertJsonPath('share', 0);
+        $this->deleteJson("/api/v1/layouts/{$ticket}")->assertNoContent();
+        usleep(260_000);
+        $tell(0.5);
+        $this->actingAs($this->builder)->deleteJson("/api/v1/layouts/{$ticket}")->assertNoContent();
+        usleep(260_000);
+        try {
+            $tell(0.6);
+            self::fail('it went on');
+        } catch (HttpException $ended) {
+            self::assertSame(409, $ended->getStatusCode());
+        }
+        $this->getJson($this->list(), ['X-Ticket' => 'laying-out-2'])->assertOk();
     }
 
     public function test_of_two_ticks_the_later_holds_in_whatever_order_they_come(): void

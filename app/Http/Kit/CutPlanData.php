@@ -6,7 +6,6 @@ use App\Actions\PlanKit;
 use App\Http\Shared\Shown;
 use App\Sheet\CutFiles;
 use Illuminate\Support\Str;
-use Jornel\Core\Cut\CartonBlank;
 use Jornel\Core\Cut\CutHole;
 use Jornel\Core\Cut\CutPart;
 use Jornel\Core\Cut\CutPlan;
@@ -17,6 +16,7 @@ use Jornel\Core\CutFile\PrintedPart;
 use Jornel\Core\CutFile\PrintedParts;
 use Jornel\Core\CutFile\Tiling;
 use Jornel\Core\Geometry\PlanePoint;
+use Jornel\Core\Kit\CartonAtHand;
 use Jornel\Core\Kit\Kit;
 use Jornel\Core\Kit\SizeCheck;
 use Jornel\Core\Kit\Substitute;
@@ -190,8 +190,9 @@ final readonly class CutPlanData
     /** @param  array<string, mixed>  $written */
     private static function name(StockSheet $sheet, int $number, Kit $kit, array $written): string
     {
-        if (str_starts_with($sheet->id, 'carton-')) {
-            return "Carton of {$kit->orders[0]->design->fan->name}".($sheet->count > 1 ? ", {$number}" : '');
+        $carton = CartonAtHand::all($kit->orders)[$sheet->id] ?? null;
+        if ($carton !== null) {
+            return $carton->name.($sheet->count > 1 ? ", {$number}" : '');
         }
         if (str_starts_with($sheet->id, 'own-')) {
             $rows = is_array($written['sheets'] ?? null) ? $written['sheets'] : [];
@@ -209,12 +210,9 @@ final readonly class CutPlanData
     /** @return list<list<array{float, float}>> */
     private static function folds(StockSheet $sheet, Kit $kit): array
     {
-        $carton = $kit->orders[0]->design->fan->carton;
-        if ($carton === null || ! str_starts_with($sheet->id, 'carton-')) {
-            return [];
-        }
+        $carton = CartonAtHand::all($kit->orders)[$sheet->id] ?? null;
 
-        return array_map(self::points(...), (new CartonBlank($carton->width, $carton->height, $carton->depth))->folds());
+        return $carton === null ? [] : array_map(self::points(...), $carton->blank->folds());
     }
 
     /** @return array<string, mixed> */

@@ -2,6 +2,7 @@
 
 namespace App\Http\Kit;
 
+use App\Actions\LayingOut;
 use App\Actions\Remember;
 use App\Actions\Shelf;
 use App\Actions\Shopping;
@@ -10,6 +11,7 @@ use App\Models\Programme;
 use App\Sheet\CutFiles;
 use App\Sheet\ShoppingPdf;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
@@ -37,7 +39,28 @@ class ShoppingController extends Controller
     {
         $versions = $this->shopping->versions($programme, $request->rooms());
 
-        return new JsonResponse(ShoppingData::of($programme, $versions, $versions === [] ? null : $this->shopping->kit($programme, $versions), $this->smoke()));
+        $ticket = $request->header('X-Ticket');
+        $meanwhile = is_string($ticket) && preg_match('/^[A-Za-z0-9-]{8,64}$/', $ticket) === 1 ? (new LayingOut($this->person($request), $ticket))->telling() : null;
+
+        return new JsonResponse(ShoppingData::of($programme, $versions, $versions === [] ? null : $this->shopping->kit($programme, $versions, $meanwhile), $this->smoke()));
+    }
+
+    #[OA\Get(path: '/layouts/{ticket}', operationId: 'layingOut', parameters: [new OA\PathParameter(name: 'ticket', description: 'As it was sent with the question, in the header X-Ticket', schema: new OA\Schema(type: 'string'))], responses: [
+        new OA\Response(response: 200, description: 'How far it is', content: new OA\JsonContent(type: 'object', required: ['share'], properties: [new OA\Property(property: 'share', type: 'number')])),
+    ])]
+    public function progress(Request $request, string $ticket): JsonResponse
+    {
+        return new JsonResponse(['share' => round((new LayingOut($this->person($request), $ticket))->done(), 3)]);
+    }
+
+    #[OA\Delete(path: '/layouts/{ticket}', operationId: 'endLayout', parameters: [new OA\PathParameter(name: 'ticket', schema: new OA\Schema(type: 'string'))], responses: [
+        new OA\Response(response: 204, description: 'It goes on no longer'),
+    ])]
+    public function cancel(Request $request, string $ticket): Response
+    {
+        (new LayingOut($this->person($request), $ticket))->end();
+
+        return new Response(status: 204);
     }
 
     #[OA\Get(path: '/programmes/{programme}/shopping.csv', operationId: 'shoppingFile', parameters: [

@@ -72,26 +72,16 @@ final readonly class Kit
     }
 
     /**
-     * The cartons that the fans come in, unfolded; not those that a build makes a part of.
+     * The cartons that the fans and the filters come in, unfolded; not those that a build makes a part of.
      *
-     * @param  list<KitOrder>  $orders
+     * @param  non-empty-list<KitOrder>  $orders
      * @param  bool  $withFlaps  whether parts may be cut from their flaps
      * @param  int  $printed  large walls of each whose print is kept
      * @return list<StockSheet>
      */
     public static function cartons(array $orders, bool $withFlaps = true, int $printed = 0): array
     {
-        $counts = $blanks = [];
-        foreach ($orders as $order) {
-            $carton = $order->design->fan->carton;
-            if ($carton !== null && ! $order->assembly->usesFanCarton()) {
-                $id = "carton-{$order->design->fan->id}";
-                $counts[$id] = ($counts[$id] ?? 0) + $order->fans();
-                $blanks[$id] = new CartonBlank($carton->width, $carton->height, $carton->depth);
-            }
-        }
-
-        return array_map(fn (string $id): StockSheet => $blanks[$id]->sheet($id, $counts[$id], $withFlaps, $printed), array_keys($blanks));
+        return array_values(array_map(fn (CartonAtHand $carton): StockSheet => $carton->blank->sheet($carton->id, $carton->count, $withFlaps, $printed), CartonAtHand::all($orders)));
     }
 
     /** Which parts come out of the fans' cartons, and how large its walls must be for that; null where none do. */
@@ -100,7 +90,7 @@ final readonly class Kit
         $names = [];
         [$width, $height] = [0.0, 0.0];
         foreach ($this->plan->layout->sheets as $sheet) {
-            foreach (str_starts_with($sheet->sheet->id, 'carton-') ? $sheet->placed : [] as $placed) {
+            foreach (CartonAtHand::isOfFan($sheet->sheet->id) ? $sheet->placed : [] as $placed) {
                 $part = $this->plan->partOf($placed);
                 $names[$part->label] = $names === [] ? $part->name : Texts::within($part->name);
                 [$width, $height] = [max($width, $placed->pose->width), max($height, $placed->pose->height)];

@@ -22,6 +22,9 @@ final class Nesting
     /** Few parts have few orders. */
     private const FOR_EACH = 12;
 
+    /** Share of the work that goes before the layout is bettered. */
+    private const FIRST = 0.4;
+
     /** Share of parts that are no rectangles above which fewer rules are tried. */
     private const MANY = 0.2;
 
@@ -97,7 +100,9 @@ final class Nesting
         $bound = $this->bound();
         $openings = $this->openings();
         $rules = $this->othersShare() > self::MANY ? [Rule::ShortSide, Rule::Left] : Rule::cases();
-        foreach ($this->orders() as $order) {
+        $orders = $this->orders();
+        foreach ($orders as $number => $order) {
+            $this->tell(self::FIRST * $number / count($orders));
             foreach ($rules as $rule) {
                 foreach ($openings as $opening) {
                     $layout = $this->laid($begun, $order, $rule, $opening);
@@ -155,9 +160,7 @@ final class Nesting
         $attempts = $this->attempts();
         $current = $best;
         for ($attempt = 0; $attempt < $attempts && ! $this->isEnough($best, $bound); $attempt++) {
-            if ($this->meanwhile !== null) {
-                ($this->meanwhile)($attempt / $attempts);
-            }
+            $this->tell(self::FIRST + (1.0 - self::FIRST) * $attempt / $attempts);
             $next = $this->cleared($current, $attempt);
             if ($next->worth() <= $current->worth()) {
                 $current = $next;
@@ -168,6 +171,13 @@ final class Nesting
         }
 
         return $best;
+    }
+
+    private function tell(float $done): void
+    {
+        if ($this->meanwhile !== null) {
+            ($this->meanwhile)($done);
+        }
     }
 
     /** Parts that are no rectangles take many times as long to lay. */

@@ -10,6 +10,7 @@ use Jornel\Core\Cut\CutPart;
 use Jornel\Core\Cut\CutPlan;
 use Jornel\Core\Geometry\PlanePoint;
 use Jornel\Core\Geometry\Polygon;
+use Jornel\Core\Kit\CartonAtHand;
 use Jornel\Core\Kit\Kit;
 use Jornel\Core\Kit\KitOrder;
 use Jornel\Core\Nest\Nesting;
@@ -119,6 +120,14 @@ final class CutListTest extends TestCase
         self::assertSame(0, $left(21.0, 22.0, 5.0));
         self::assertSame(2, $left(20.0, 20.0, 5.0), 'walls that are too small were taken');
         self::assertSame(1, count(Kit::of([new KitOrder($design, 1)], Sample::catalogue())->plan->layout->sheets), 'the fan’s own carton was not taken');
+    }
+
+    /** A wedge's corner pieces come out of the flaps and sides of what fan and filters came in. */
+    public function test_the_cartons_of_fan_and_filters_are_cut_up_before_anything_is_bought(): void
+    {
+        $orders = [new KitOrder(Sample::design('wedge', filter: '20x20x1-g13-dense', corners: Corners::Taped), 2)];
+        self::assertSame(['carton-fan-box-20-plain' => 2, 'carton-filters-20x20x1-g13-dense-4' => 1], array_map(fn (CartonAtHand $carton): int => $carton->count, CartonAtHand::all($orders)));
+        self::assertSame([], Kit::of($orders, Sample::catalogue())->plan->bought());
     }
 
     public function test_no_part_of_a_carton_lies_across_a_fold_or_on_a_flap_that_is_kept(): void

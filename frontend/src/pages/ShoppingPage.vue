@@ -76,7 +76,7 @@ onMounted(() =>
                     >No network: your ticks are kept on this phone and sent as soon as there is one.</NoticeBar
                 >
                 <NoticeBar v-if="shopping.isPlaceholderData.value"
-                    >Laying out what is cut for {{ all.length - without.length }} rooms.
+                    >Laying out what is cut for {{ all.length - without.length }} rooms: {{ Math.round(100 * shopping.share.value) }} %.
                     <template #actions><Button size="small" @click="cancel">Cancel</Button></template>
                 </NoticeBar>
                 <p v-if="!shopping.data.value!.lines.length">No room has a build yet. Save one, and what it takes stands here.</p>

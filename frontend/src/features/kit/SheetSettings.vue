@@ -42,7 +42,7 @@ function apply(): void {
                 <EntryField v-model="entries.kerf" label="Width of a cut" :fault="fault('kerf')" />
                 <EntryField v-model="entries.margin" label="Margin" :fault="fault('margin')" />
             </div>
-            <Checkbox v-model:checked="entries.cartons">Cut the fans’ cartons up first</Checkbox>
+            <Checkbox v-model:checked="entries.cartons">Cut the cartons of fans and filters up first</Checkbox>
             <Checkbox v-model:checked="entries.flaps" :disabled="!entries.cartons">Use their flaps</Checkbox>
             <ChoiceSelect
                 label="Print on their walls"
@@ -52,7 +52,7 @@ function apply(): void {
                 @choose="(printed) => (entries.printed = printed)"
             />
             <fieldset v-for="(sheet, index) in entries.sheets" :key="index">
-                <EntryField v-model="sheet.name" label="Sheet at hand" hint="carton of the filters" />
+                <EntryField v-model="sheet.name" label="Sheet at hand" hint="what it is" />
                 <div class="pair">
                     <EntryField v-model="sheet.width" label="Width" :fault="fault(`sheets.${index}.width`)" />
                     <EntryField v-model="sheet.height" label="Height" :fault="fault(`sheets.${index}.height`)" />

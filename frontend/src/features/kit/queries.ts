@@ -1,6 +1,7 @@
 import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/vue-query';
-import { toValue, type MaybeRefOrGetter } from 'vue';
-import { answer, api, type LayOut, type Measured } from '../../api/client';
+import { ref, toValue, type MaybeRefOrGetter } from 'vue';
+import { answer, api, type LayOut, type Measured, type Shopping } from '../../api/client';
+import { randomKey } from '../../api/randomKey';
 import { useWrite } from '../../api/useWrite';
 
 /** What a version takes, against what is in stock. */
@@ -72,24 +73,45 @@ export function useDropOffcut() {
     );
 }
 
-/** The list for the shop, for some rooms of a programme or all. */
-export const useShopping = (programme: number, rooms: MaybeRefOrGetter<string>) =>
-    useQuery({
-        queryKey: ['stock', 'shopping', programme, rooms],
-        queryFn: ({ signal }) => {
-            const chosen = toValue(rooms);
-            return answer(
+/** How often it is asked how far a layout is, ms. */
+const PULSE = 400;
+
+/** The list for the shop, for some rooms of a programme or all, and how far the layout is that it waits for, 0 to 1. */
+export function useShopping(programme: number, rooms: MaybeRefOrGetter<string>) {
+    const share = ref(0);
+    async function ask(signal: AbortSignal): Promise<Shopping> {
+        const chosen = toValue(rooms);
+        const path = { ticket: randomKey() };
+        share.value = 0;
+        const watching = setInterval(() => {
+            void answer(api.GET('/layouts/{ticket}', { params: { path } })).then(
+                (told) => (share.value = told.share),
+                () => undefined,
+            );
+        }, PULSE);
+        signal.addEventListener('abort', () => void api.DELETE('/layouts/{ticket}', { params: { path } }));
+        try {
+            return await answer(
                 api.GET('/programmes/{programme}/shopping', {
                     params: { path: { programme }, ...(chosen ? { query: { rooms: chosen } } : {}) },
+                    headers: { 'X-Ticket': path.ticket },
                     signal,
                 }),
             );
-        },
+        } finally {
+            clearInterval(watching);
+        }
+    }
+    const asked = useQuery({
+        queryKey: ['stock', 'shopping', programme, rooms],
+        queryFn: ({ signal }) => ask(signal),
         staleTime: 0,
         // Whoever else is in the shop is seen within this time.
         refetchInterval: 6000,
         placeholderData: keepPreviousData,
     });
+    return { ...asked, share };
+}
 
 /** Brings all that was ticked off to stock. */
 export function useBookBought(programme: number, rooms: MaybeRefOrGetter<string>) {

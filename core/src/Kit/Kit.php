@@ -99,7 +99,7 @@ final readonly class Kit
         $last = array_pop($names);
 
         return $last === null ? null : Texts::of('sizes')->say(
-            'from-carton', parts: $names === [] ? $last : implode(', ', $names)." and {$last}",
+            $names === [] ? 'from-carton-one' : 'from-carton', parts: $names === [] ? $last : implode(', ', $names)." and {$last}",
             width: [Display::PartLength, $width + $this->plan->margin + CartonBlank::CREASE + $this->plan->kerf], height: [Display::PartLength, $height + 2.0 * (CartonBlank::CREASE + $this->plan->kerf)],
         );
     }

@@ -114,6 +114,7 @@ final class TogetherTest extends TestCase
     {
         $told = Kit::of([new KitOrder(Sample::design(), 1)], Sample::catalogue())->cartonTold()?->text(System::Imperial);
         self::assertStringStartsWith('Base and shroud come out of the fan’s carton', (string) $told);
+        self::assertStringStartsWith('Shroud comes out of', (string) Kit::of([new KitOrder(Sample::design('raised-cube'), 1)], Sample::catalogue())->cartonTold()?->text(System::Metric));
         self::assertNull(Kit::of([new KitOrder(Sample::design(), 1)], Sample::catalogue(), [])->cartonTold());
     }
 

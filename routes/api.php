@@ -148,6 +148,7 @@ Route::middleware(['auth:web', AcknowledgeWrite::class])->group(function (): voi
     Route::get('versions/{version}/cut-plan', [CutPlanController::class, 'show'])->can('view', 'version');
     Route::put('versions/{version}/cut-plan', [CutPlanController::class, 'update'])->can('build', 'version');
     Route::post('versions/{version}/sizes', [SizeController::class, 'store'])->can('build', 'version');
+    Route::post('versions/{version}/window', [SizeController::class, 'window'])->can('build', 'version');
     Route::get('versions/{version}/cut-files/{file}', [CutFileController::class, 'show'])->where('file', '[A-Za-z0-9.-]{3,120}')->can('view', 'version');
     Route::post('versions/{version}/offcuts', [OffcutController::class, 'store'])->can('build', 'version');
     Route::delete('offcuts/{offcut}', [OffcutController::class, 'destroy'])->can('build', 'offcut');

@@ -37,7 +37,7 @@ final readonly class PlanKit
     {
         $entry = DesignEntry::read($version->choices, $this->catalogue($version));
 
-        return new KitOrder($entry->design->shape->needsWindow() ? $entry->design->inWindow($this->evaluate->window($version)) : $entry->design, $entry->units);
+        return new KitOrder($entry->design->shape->needsWindow() ? $entry->design->inWindow($this->written($version)->window ?? $this->evaluate->window($version)) : $entry->design, $entry->units);
     }
 
     /** As somebody laid it out, or as usual. */
@@ -91,13 +91,13 @@ final readonly class PlanKit
     {
         $room = $version->build->room;
 
-        return new Heading("{$room->site->programme->name}: {$room->name}, {$version->build->name}, version {$version->number}", Date::now()->format('j F Y'), self::isMeasured($order));
+        return new Heading("{$room->site->programme->name}: {$room->name}, {$version->build->name}, version {$version->number}", Date::now()->format('j F Y'), self::isMeasured($order, $this->written($version)));
     }
 
-    /** Whether every size was measured that something is cut by; a window is measured where it is drawn. */
-    public static function isMeasured(KitOrder $order): bool
+    /** Whether every size was measured that something is cut by, the window of a filler board among them. */
+    public static function isMeasured(KitOrder $order, CutPlanEntry $entry): bool
     {
-        return SizeCheck::areMeasured(SizeCheck::all($order->design)) && (! $order->design->shape->needsWindow() || $order->design->window !== null);
+        return SizeCheck::areMeasured(SizeCheck::all($order->design)) && (! $order->design->shape->needsWindow() || $entry->window !== null);
     }
 
     /** The parts that a version names, its own copies with the sizes that were measured since laid over them. */

@@ -58,11 +58,17 @@ class KitTest extends FeatureTestCase
     {
         $insert = ['shape' => 'window-insert', 'filter' => '20x20x1-g13-economy'];
         $this->version = $this->version(Room::factory()->for($this->version->build->room->site)->create(), $insert);
-        self::assertSame('ordinary', $this->getJson($this->at('cut-plan'))->assertOk()->json('window'));
+        self::assertSame([false, null], array_values(array_intersect_key($this->getJson($this->at('cut-plan'))->assertOk()->json('window'), ['measured' => 1, 'width' => 1])));
         $window = ['kind' => 'window', 'x' => 1.0, 'y' => 0.0, 'leads_to' => '', 'width' => '1.1 m', 'depth' => '', 'height' => '0.9 m'];
         $this->version = $this->version(Room::factory()->for($this->version->build->room->site)->create(['furnishings' => [$window]]), $insert);
         $plan = $this->getJson($this->at('cut-plan'))->assertOk();
-        self::assertSame(['drawn', '1,100 mm', '900 mm'], [$plan->json('window'), $plan->json('parts.0.width.metric'), $plan->json('parts.0.height.metric')]);
+        self::assertSame([false, '1,100 mm', '900 mm'], [$plan->json('window.measured'), $plan->json('parts.0.width.metric'), $plan->json('parts.0.height.metric')]);
+        $this->assertFaults($this->postJson($this->at('window'), ['width' => 'wide', 'height' => '']), ['window.width', 'window.height']);
+        $measured = $this->postJson($this->at('window'), ['width' => '1085 mm', 'height' => '0.88 m'])->assertCreated();
+        self::assertSame([true, '1,085 mm', $this->builder->name], [$measured->json('window.measured'), $measured->json('parts.0.width.metric'), $measured->json('window.by')]);
+        // Another layout keeps it.
+        $again = $this->putJson($this->at('cut-plan'), ['revision' => 1] + self::WRITTEN)->assertOk();
+        self::assertSame(['1,085 mm', '880 mm'], [$again->json('parts.0.width.metric'), $again->json('parts.0.height.metric')]);
     }
 
     public function test_a_printed_wall_that_is_kept_gives_no_part(): void

@@ -40,7 +40,7 @@ class CutPlanController extends Controller
     {
         $version->load('build.room.site.programme.parts');
         $person = $this->person($request);
-        $entry = CutPlanEntry::read($request->written(), $person->measure);
+        $entry = CutPlanEntry::read($request->written() + array_intersect_key($this->plan->written($version)->written, ['window' => true]), $person->measure);
         // What does not go is refused before it is kept.
         $kit = $this->plan->kit($version, $entry);
         $read = $request->integer('revision');
@@ -58,6 +58,6 @@ class CutPlanController extends Controller
     /** @return array<string, mixed> */
     private function told(Version $version, CutPlanEntry $entry, Kit $kit, int $revision): array
     {
-        return CutPlanData::of($kit, $entry->written, $revision, $this->plan->substitutes($version, $kit), $this->plan->oneMore($version, $entry, $kit));
+        return CutPlanData::of($kit, $entry, $revision, $this->plan->substitutes($version, $kit), $this->plan->oneMore($version, $entry, $kit));
     }
 }

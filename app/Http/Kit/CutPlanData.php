@@ -17,6 +17,7 @@ use Jornel\Core\CutFile\PrintedParts;
 use Jornel\Core\CutFile\Tiling;
 use Jornel\Core\Geometry\PlanePoint;
 use Jornel\Core\Kit\CartonAtHand;
+use Jornel\Core\Kit\CutPlanEntry;
 use Jornel\Core\Kit\Kit;
 use Jornel\Core\Kit\SizeCheck;
 use Jornel\Core\Kit\Substitute;
@@ -78,7 +79,10 @@ use OpenApi\Attributes as OA;
     ])),
     new OA\Property(property: 'is_measured', type: 'boolean', description: 'Whether every size was measured that something is cut by'),
     new OA\Property(property: 'carton', ref: Shown::class, nullable: true, description: 'What comes out of the fan’s carton, and how large it must be'),
-    new OA\Property(property: 'window', type: 'string', enum: ['none', 'drawn', 'ordinary'], description: 'The one that its filler board is cut for'),
+    new OA\Property(property: 'window', type: 'object', nullable: true, description: 'The one that its filler board is cut for; sizes where it is drawn or measured', required: ['measured', 'width', 'height', 'by', 'at'], properties: [
+        new OA\Property(property: 'measured', type: 'boolean'), new OA\Property(property: 'width', ref: Shown::class, nullable: true), new OA\Property(property: 'height', ref: Shown::class, nullable: true),
+        new OA\Property(property: 'by', type: 'string'), new OA\Property(property: 'at', type: 'string'),
+    ]),
     new OA\Property(property: 'one_more', type: 'string', description: 'Price of what one more unit would add'),
     new OA\Property(property: 'substitutes', type: 'array', description: 'Other filters of the same size and grade', items: new OA\Items(type: 'object', required: ['code', 'name', 'clean_air', 'price'], properties: [
         new OA\Property(property: 'code', type: 'string'), new OA\Property(property: 'name', type: 'string'),
@@ -91,14 +95,14 @@ use OpenApi\Attributes as OA;
 final readonly class CutPlanData
 {
     /**
-     * @param  array<string, mixed>  $written
      * @param  list<Substitute>  $substitutes
      * @param  Money  $oneMore  what one more unit would add
      * @return array<string, mixed>
      */
-    public static function of(Kit $kit, array $written, int $revision, array $substitutes, Money $oneMore): array
+    public static function of(Kit $kit, CutPlanEntry $entry, int $revision, array $substitutes, Money $oneMore): array
     {
         $plan = $kit->plan;
+        $written = array_diff_key($entry->written, ['window' => true]);
         $left = [];
         foreach ($plan->unplaced() as [$part, $count]) {
             $left[$part->label] = [$count, $plan->why($part)];
@@ -125,8 +129,8 @@ final readonly class CutPlanData
             'substitutes' => array_map(fn (Substitute $one): array => [
                 'code' => $one->filter->id, 'name' => $one->filter->name, 'clean_air' => sprintf('%+.0f %%', 100.0 * ($one->share - 1.0)), 'price' => sprintf('%+.2f', $one->price->toFloat() - $one->priceNow->toFloat()),
             ], $substitutes),
-            'is_measured' => PlanKit::isMeasured($kit->orders[0]),
-            'window' => self::window($kit->orders[0]->design),
+            'is_measured' => PlanKit::isMeasured($kit->orders[0], $entry),
+            'window' => self::window($kit->orders[0]->design, $entry),
             'printed' => array_map(fn (PrintedPart $part): array => ['id' => $part->id, 'name' => $part->name, 'count' => $part->count, 'needed' => $part->isNeeded], PrintedParts::of($kit->orders[0]->design, $kit->orders[0]->units)),
         ];
     }
@@ -167,13 +171,19 @@ final readonly class CutPlanData
         ];
     }
 
-    private static function window(Design $design): string
+    /** @return array<string, mixed>|null */
+    private static function window(Design $design, CutPlanEntry $entry): ?array
     {
-        return match (true) {
-            ! $design->shape->needsWindow() => 'none',
-            $design->window === null => 'ordinary',
-            default => 'drawn',
-        };
+        if (! $design->shape->needsWindow()) {
+            return null;
+        }
+        $signed = is_array($entry->written['window'] ?? null) ? $entry->written['window'] : [];
+        $shown = fn (?float $length): ?Shown => $length === null ? null : Shown::of(Display::PartLength, $length);
+
+        return [
+            'measured' => $entry->window !== null, 'width' => $shown($design->window?->width), 'height' => $shown($design->window?->height),
+            'by' => $signed['by'] ?? '', 'at' => $signed['at'] ?? '',
+        ];
     }
 
     /** @return array<string, mixed> */

@@ -14,6 +14,7 @@ use Jornel\Core\Quantity\Entry;
 use Jornel\Core\Quantity\System;
 use Jornel\Core\Quantity\UnitOfMeasure;
 use Jornel\Core\Shape\Panel;
+use Jornel\Core\Shape\WindowOpening;
 
 /** How parts are to be laid out, as a person wrote it: the width of a cut, margins, sheets at hand, parts laid down by hand. */
 final readonly class CutPlanEntry
@@ -32,6 +33,7 @@ final readonly class CutPlanEntry
      * @param  int  $printed  of their large walls, whose print is kept: 0 to 2
      * @param  list<StockSheet>  $sheets  of one's own
      * @param  list<Pinned>  $pinned
+     * @param  WindowOpening|null  $window  as somebody measured it; null where nobody did
      * @param  array<string, mixed>  $written  as it is kept, every length with its unit
      */
     private function __construct(
@@ -42,6 +44,7 @@ final readonly class CutPlanEntry
         public int $printed,
         public array $sheets,
         public array $pinned,
+        public ?WindowOpening $window,
         public array $written,
     ) {
     }
@@ -49,12 +52,13 @@ final readonly class CutPlanEntry
     /** Where nothing was written yet. */
     public static function usual(): self
     {
-        return new self(Kit::KERF, 0.005, true, true, 0, [], [], ['kerf' => '3 mm', 'margin' => '5 mm', 'cartons' => true, 'flaps' => true, 'printed' => 0, 'sheets' => [], 'pinned' => []]);
+        return new self(Kit::KERF, 0.005, true, true, 0, [], [], null, ['kerf' => '3 mm', 'margin' => '5 mm', 'cartons' => true, 'flaps' => true, 'printed' => 0, 'sheets' => [], 'pinned' => []]);
     }
 
     /**
      * @param  array<string, mixed>  $fields  `kerf` and `margin`, `cartons`, `flaps` and `printed`; `sheets` with `name`, `width`, `height`,
-     *                                         `count` and `grain`; `pinned` with `label`, `sheet`, `number`, `x_mm`, `y_mm` and `turn`
+     *                                         `count` and `grain`; `pinned` with `label`, `sheet`, `number`, `x_mm`, `y_mm` and `turn`;
+     *                                         `window` with `width` and `height`, and who measured it when
      *
      * @throws InvalidEntries with every field that is at fault
      */
@@ -93,10 +97,18 @@ final readonly class CutPlanEntry
             $pinned[] = new Pinned($row['label'], $row['sheet'], max(1, (int) $number('number')), $number('x_mm') / 1000.0, $number('y_mm') / 1000.0, $turn);
             $written['pinned'][] = ['label' => $row['label'], 'sheet' => $row['sheet'], 'number' => max(1, (int) $number('number')), 'x_mm' => $number('x_mm'), 'y_mm' => $number('y_mm'), 'turn' => $turn];
         }
+        $told = $fields['window'] ?? null;
+        $window = null;
+        if (is_array($told)) {
+            [$width, $across] = $length('window.width', 'A window', $told['width'] ?? '', 0.1, 3.0);
+            [$height, $up] = $length('window.height', 'A window', $told['height'] ?? '', 0.1, 3.0);
+            $written['window'] = ['width' => $across, 'height' => $up] + array_filter(['by' => $told['by'] ?? '', 'at' => $told['at'] ?? ''], is_string(...));
+            $window = $faults->any() ? null : WindowOpening::of($width, $height);
+        }
         if ($faults->any()) {
             throw $faults->thrown();
         }
 
-        return new self($kerf, $margin, $written['cartons'], $written['flaps'], $written['printed'], $sheets, $pinned, $written);
+        return new self($kerf, $margin, $written['cartons'], $written['flaps'], $written['printed'], $sheets, $pinned, $window, $written);
     }
 }

@@ -4,11 +4,16 @@ import type { CutPlan } from '../../api/client';
 import NoticeBar from '../../ui/NoticeBar.vue';
 import SizeCard from './SizeCard.vue';
 import { figuresOf } from './sizes';
+import WindowCard from './WindowCard.vue';
 
 /** The actual sizes of what was bought, asked for where the tape goes, before anything is cut by them. */
 const props = defineProps<{ version: number; plan: CutPlan; mayChange: boolean }>();
 const figures = computed(() => figuresOf(props.plan.sizes));
-const missing = computed(() => props.plan.sizes.filter((size) => !size.measured && size.effects.length > 0).length);
+const missing = computed(
+    () =>
+        props.plan.sizes.filter((size) => !size.measured && size.effects.length > 0).length +
+        (props.plan.window && !props.plan.window.measured ? 1 : 0),
+);
 </script>
 
 <template>
@@ -18,14 +23,7 @@ const missing = computed(() => props.plan.sizes.filter((size) => !size.measured 
             quarter of an inch. Until they are measured, every drawing says “check sizes”.
         </NoticeBar>
         <NoticeBar v-else-if="plan.is_measured"><b>All sizes that anything is cut by are measured.</b> The drawings are final.</NoticeBar>
-        <NoticeBar v-if="plan.window !== 'none'" :kind="plan.window === 'drawn' ? 'info' : 'warning'">
-            <template v-if="plan.window === 'drawn'"
-                >The filler board fills the window that is drawn in the room: measure it there.</template
-            >
-            <template v-else
-                ><b>No window is drawn in the room.</b> The filler board is cut for an ordinary one: draw yours first.</template
-            >
-        </NoticeBar>
+        <WindowCard v-if="plan.window" :version="version" :opening="plan.window" :may-change="mayChange" />
         <SizeCard
             v-for="one in figures"
             :key="one.key"

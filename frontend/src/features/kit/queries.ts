@@ -54,6 +54,16 @@ export function useMeasureSize(version: MaybeRefOrGetter<number>) {
     );
 }
 
+/** Keeps the window that a filler board is cut for, as it was measured. */
+export function useMeasureWindow(version: MaybeRefOrGetter<number>) {
+    const client = useQueryClient();
+    return useWrite(
+        (body: { width: string; height: string }) =>
+            answer(api.POST('/versions/{version}/window', { params: { path: { version: toValue(version) } }, body })),
+        (plan) => client.setQueryData(['cut-plan', toValue(version)], plan),
+    );
+}
+
 /** Keeps what is left of a sheet for other builds. */
 export function useKeepOffcut(version: MaybeRefOrGetter<number>) {
     const client = useQueryClient();

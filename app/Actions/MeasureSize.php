@@ -28,8 +28,7 @@ final readonly class MeasureSize
     {
         $figure = array_values(array_filter(EditableFigures::of($kind), fn (EditableFigure $one): bool => $one->path === $path && SizeCheck::isSize($kind, $path)))[0]
             ?? throw (new ModelNotFoundException)->setModel(Part::class);
-        $entry = $figure->entry($text, Provenance::Measured, $person->measure);
-        $entry = self::signed($entry, $person->name, Date::now()->toDateString());
+        $entry = $figure->entry($text, Provenance::Measured, $person->measure, ['by' => $person->name, 'at' => Date::now()->toDateString()]);
         DB::transaction(function () use ($programme, $person, $kind, $code, $entry): void {
             /** @var ProgrammePart|null $present */
             $present = ProgrammePart::withTrashed()->where('programme_id', $programme->id)->where('kind', $kind)->where('code', $code)->lockForUpdate()->first();
@@ -42,22 +41,6 @@ final readonly class MeasureSize
             $part->setAttribute('deleted_at', null);
             $part->save();
         });
-        Remember::that('size_measured', $programme->id, null, ['part' => Part::names($programme)[$kind->key($code)] ?? $code, 'size' => explode(',', $figure->name)[0]]);
-    }
-
-    /**
-     * @param  array<string, mixed>  $entry
-     * @return array<string, mixed>
-     */
-    private static function signed(array $entry, string $by, string $at): array
-    {
-        foreach ($entry as $key => $value) {
-            if (is_array($value)) {
-                /** @var array<string, mixed> $value */
-                $entry[$key] = array_key_exists('value', $value) ? $value + ['by' => $by, 'at' => $at] : self::signed($value, $by, $at);
-            }
-        }
-
-        return $entry;
+        Remember::that('size_measured', $programme->id, null, ['part' => Part::names($programme)[$kind->key($code)] ?? $code, 'size' => $figure->name]);
     }
 }

@@ -11,20 +11,21 @@ use App\Models\Version;
 use Illuminate\Support\Facades\Date;
 use Jornel\Core\CutFile\Heading;
 use Jornel\Core\Kit\CutPlanEntry;
+use Jornel\Core\Kit\CutTerms;
 use Jornel\Core\Kit\Kit;
 use Jornel\Core\Kit\KitOrder;
 use Jornel\Core\Kit\SizeCheck;
 use Jornel\Core\Kit\Substitute;
-use Jornel\Core\Nest\Pinned;
+use Jornel\Core\Nest\PinnedBadly;
 use Jornel\Core\Nest\StockSheet;
 use Jornel\Core\Part\Catalogue;
 use Jornel\Core\Part\EditableFigures;
 use Jornel\Core\Part\Overlay;
 use Jornel\Core\Part\PartKind;
-use Jornel\Core\Quantity\Money;
 use Jornel\Core\Quantity\Provenance;
 use Jornel\Core\Quantity\System;
 use Jornel\Core\Shape\DesignEntry;
+use Jornel\Core\Shape\DoesNotFit;
 
 /** What a version takes, cut by the sizes that were measured of its parts since. */
 final readonly class PlanKit
@@ -33,11 +34,29 @@ final readonly class PlanKit
     {
     }
 
-    public function order(Version $version): KitOrder
+    /** By the sizes measured since, unless they do not go together in it: another build may have measured another part of that name. */
+    public function order(Version $version): VersionOrder
     {
-        $entry = DesignEntry::read($version->choices, $this->catalogue($version));
+        try {
+            return $this->made($version, true);
+        } catch (DoesNotFit $misfit) {
+            $own = $this->made($version, false);
 
-        return new KitOrder($entry->design->shape->needsWindow() ? $entry->design->inWindow($this->written($version)->window ?? $this->evaluate->window($version)) : $entry->design, $entry->units);
+            return new VersionOrder($own->order, $own->catalogue, $misfit);
+        }
+    }
+
+    /** @throws DoesNotFit */
+    private function made(Version $version, bool $isMeasured): VersionOrder
+    {
+        $catalogue = $this->catalogue($version, $isMeasured);
+        $entry = DesignEntry::read($version->choices, $catalogue);
+        $design = $entry->design;
+        if ($design->shape->needsWindow()) {
+            $design = $design->inWindow(($isMeasured ? $this->written($version)->window : null) ?? $this->evaluate->window($version));
+        }
+
+        return new VersionOrder(new KitOrder($design, $entry->units), $catalogue);
     }
 
     /** As somebody laid it out, or as usual. */
@@ -53,38 +72,33 @@ final readonly class PlanKit
         return (int) CutPlanRecord::query()->whereKey($version->build_id)->value('revision');
     }
 
-    /** What one more unit would add to the bill. */
-    public function oneMore(Version $version, CutPlanEntry $entry, Kit $kit): Money
-    {
-        $order = $kit->orders[0];
-        $more = $this->of($version, new KitOrder($order->design, $order->units + 1), $entry, [])->list->firstCost()->hundredths;
-
-        return Money::ofHundredths(max(0, $more - $kit->list->firstCost()->hundredths));
-    }
-
     /** @return list<Substitute> filters of the programme's catalogue in place of the chosen one */
     public function substitutes(Version $version, Kit $kit): array
     {
         return Substitute::all($kit->orders[0], Part::catalogue($version->build->room->site->programme));
     }
 
+    /** What no longer goes where it was laid by hand is laid with the rest, and told. */
     public function kit(Version $version, ?CutPlanEntry $entry = null): Kit
     {
-        $entry ??= $this->written($version);
-
-        return $this->of($version, $this->order($version), $entry, $entry->pinned);
+        return $this->laid($version, ($entry ?? $this->written($version))->terms->lenient());
     }
 
-    /** @param  list<Pinned>  $pinned */
-    private function of(Version $version, KitOrder $order, CutPlanEntry $entry, array $pinned): Kit
+    /**
+     * The same for what is laid by hand just now.
+     *
+     * @throws PinnedBadly
+     */
+    public function strictly(Version $version, CutPlanEntry $entry): Kit
     {
-        $programme = $version->build->room->site->programme;
+        return $this->laid($version, $entry->terms);
+    }
 
-        return Kit::of(
-            [$order], $this->catalogue($version),
-            [...($entry->fromCartons ? Kit::cartons([$order], $entry->withFlaps, $entry->printed) : []), ...$entry->sheets, ...$this->offcuts($programme)],
-            null, $entry->kerf, $entry->margin, null, $pinned,
-        );
+    private function laid(Version $version, CutTerms $terms): Kit
+    {
+        $made = $this->order($version);
+
+        return Kit::of([$made->order], $made->catalogue, $terms->with($this->offcuts($version->build->room->site->programme)));
     }
 
     public function heading(Version $version, KitOrder $order): Heading
@@ -100,14 +114,14 @@ final readonly class PlanKit
         return SizeCheck::areMeasured(SizeCheck::all($order->design)) && (! $order->design->shape->needsWindow() || $entry->window !== null);
     }
 
-    /** The parts that a version names, its own copies with the sizes that were measured since laid over them. */
-    public function catalogue(Version $version): Catalogue
+    /** The parts that a version names: its own copies, with the sizes that were measured since laid over them or without. */
+    private function catalogue(Version $version, bool $isMeasured): Catalogue
     {
         $programme = $version->build->room->site->programme;
         $entries = [];
         foreach ($version->parts as $entry) {
             $kind = PartKind::from($entry['kind']);
-            $sizes = $this->measured($programme, $kind, (string) $entry['data']['id']);
+            $sizes = $isMeasured ? $this->measured($programme, $kind, (string) $entry['data']['id']) : [];
             $entries[] = ['kind' => $entry['kind'], 'data' => $sizes === [] ? $entry['data'] : Overlay::of($entry['data'], $sizes)];
         }
 
@@ -129,31 +143,11 @@ final readonly class PlanKit
         $sizes = [];
         foreach (EditableFigures::of($kind) as $figure) {
             if (SizeCheck::isSize($kind, $figure->path) && $figure->of($own->figures + ['from' => 'assumed'])?->provenance === Provenance::Measured) {
-                $sizes = array_replace_recursive($sizes, self::only($own->figures, explode('.', $figure->path)));
+                $sizes = array_replace_recursive($sizes, $figure->alone($own->figures));
             }
         }
 
         return $sizes;
-    }
-
-    /**
-     * What lies at a path of an entry, whichever unit its last key names.
-     *
-     * @param  array<string, mixed>  $entry
-     * @param  non-empty-list<string>  $steps
-     * @return array<string, mixed>
-     */
-    private static function only(array $entry, array $steps): array
-    {
-        $step = array_shift($steps);
-        if ($steps !== []) {
-            $below = is_array($entry[$step] ?? null) ? $entry[$step] : [];
-            /** @var array<string, mixed> $below */
-
-            return [$step => self::only($below, $steps)];
-        }
-
-        return array_filter($entry, fn (string $key): bool => $key === $step || preg_match('/^'.preg_quote($step, '/').'_(m|mm|cm|in|ft)$/', $key) === 1, ARRAY_FILTER_USE_KEY);
     }
 
     /** @return list<StockSheet> */

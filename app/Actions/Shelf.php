@@ -41,6 +41,24 @@ final readonly class Shelf
     }
 
     /**
+     * Pieces that several builds together may count on: those that no other build has reserved, and those in them already.
+     *
+     * @param  list<int>  $builds
+     */
+    public function stockFor(Programme $programme, array $builds): Stock
+    {
+        $pieces = [];
+        foreach (DB::table('stock_levels')->where('programme_id', $programme->id)->get(['code', 'on_hand']) as $level) {
+            $pieces[$level->code] = ($pieces[$level->code] ?? 0) + (int) $level->on_hand;
+        }
+        foreach (DB::table('stock_holdings')->where('programme_id', $programme->id)->get(['code', 'build_id', 'reserved', 'used']) as $held) {
+            $pieces[$held->code] = ($pieces[$held->code] ?? 0) + (in_array((int) $held->build_id, $builds, true) ? (int) $held->used : -(int) $held->reserved);
+        }
+
+        return Stock::of($pieces);
+    }
+
+    /**
      * Keeps a movement if there are as many pieces as it moves; two people at once wait for each other.
      *
      * @throws InvalidStock when there are not so many

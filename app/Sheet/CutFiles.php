@@ -101,7 +101,7 @@ final readonly class CutFiles
         if ($stream === false) {
             return '';
         }
-        // Excel takes UTF-8 for what it is only after this mark.
+        // Spreadsheets take UTF-8 for what it is only after this mark.
         fwrite($stream, "\u{FEFF}");
         foreach ($rows as $row) {
             fputcsv($stream, array_map(self::harmless(...), $row), ',', '"', '', "\r\n");

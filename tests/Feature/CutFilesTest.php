@@ -90,9 +90,9 @@ class CutFilesTest extends FeatureTestCase
                 $long[] = $best * 25.4 / self::DPI;
             }
             foreach (['100 mm' => 100.0, '4 in' => 101.6, 'the part' => 150.0] as $what => $length) {
-                $nearest = array_reduce($long, fn (float $best, float $one): float => abs($one - $length) < abs($best - $length) ? $one : $best, 0.0);
-                // A line's own width is seen at both ends.
-                self::assertEqualsWithDelta($length, $nearest, 0.2 + 0.35, "{$what} on {$paper}");
+                $nearest = array_reduce($long, fn (float $best, float $one): float => abs($one - $length - 0.35) < abs($best - $length - 0.35) ? $one : $best, 0.0);
+                // Half of a line's own width, 0.35 mm, is seen beyond each end.
+                self::assertEqualsWithDelta($length + 0.35, $nearest, 0.2, "{$what} on {$paper}");
             }
         }
     }

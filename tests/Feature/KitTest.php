@@ -128,6 +128,44 @@ class KitTest extends FeatureTestCase
         $this->deleteJson("/api/v1/offcuts/{$offcut->id}")->assertNoContent();
     }
 
+    public function test_what_no_longer_goes_where_it_was_laid_by_hand_is_laid_with_the_rest_and_told(): void
+    {
+        $offcut = Offcut::query()->create(['programme_id' => $this->programme->id, 'material' => 'board-24x36', 'width_m' => 0.6, 'height_m' => 0.56]);
+        $none = ['cartons' => false, 'revision' => 0] + self::WRITTEN;
+        $sheets = array_column($this->putJson($this->at('cut-plan'), $none)->assertOk()->json('sheets'), null, 'id');
+        $pins = array_map(fn (array $sheet): array => ['label' => $sheet['placed'][0]['piece'], 'sheet' => $sheet['id'], 'number' => 1, 'x_mm' => $sheet['placed'][0]['x_mm'], 'y_mm' => $sheet['placed'][0]['y_mm'], 'turn' => $sheet['placed'][0]['turn']], array_values($sheets));
+        $laid = $this->putJson($this->at('cut-plan'), ['pinned' => $pins, 'revision' => 1] + $none)->assertOk();
+        self::assertSame([[], 2], [$laid->json('loose'), count($laid->json('written.pinned'))]);
+
+        $this->deleteJson("/api/v1/offcuts/{$offcut->id}")->assertNoContent();
+        $after = $this->getJson($this->at('cut-plan'))->assertOk();
+        self::assertSame(["There is no sheet offcut-{$offcut->id} 1."], $after->json('loose'));
+        self::assertSame(['board-24x36'], array_column($after->json('written.pinned'), 'sheet'));
+        self::assertCount(2, array_merge(...array_column($after->json('sheets'), 'placed')));
+        $this->get($this->at('cut-files/all.zip'))->assertOk();
+        // Laid out again, it is no longer told.
+        self::assertSame([], $this->putJson($this->at('cut-plan'), ['pinned' => $after->json('written.pinned'), 'revision' => 2] + $none)->assertOk()->json('loose'));
+    }
+
+    public function test_a_size_that_does_not_go_is_refused_and_one_that_another_build_measured_stops_no_list(): void
+    {
+        $size = ['kind' => 'fan', 'code' => 'box-20-plain', 'path' => 'body.side', 'entry' => '1.2 m'];
+        $this->assertFaults($this->postJson($this->at('sizes'), $size), ['unit.fan']);
+        self::assertSame(['', 0], [$this->getJson($this->at('cut-plan'))->json('misfit'), $this->programme->parts()->count()], 'it was kept');
+        $own = $this->getJson($this->at('cut-plan'))->json('parts');
+
+        $figures = ['body' => ['side_m' => ['value' => 1.2, 'from' => 'measured', 'entry' => '1.2 m']]];
+        $this->programme->parts()->create(['kind' => 'fan', 'code' => 'box-20-plain', 'like_code' => 'box-20-plain', 'figures' => $figures, 'revision' => 1]);
+        $plan = $this->getJson($this->at('cut-plan'))->assertOk();
+        self::assertStringContainsString('1,200 mm', $plan->json('misfit'));
+        self::assertSame($own, $plan->json('parts'), 'it is not cut by what it was saved with');
+        $list = $this->getJson($this->list())->assertOk();
+        self::assertSame(["{$this->version->build->room->name}, Cube: {$plan->json('misfit')}"], $list->json('misfits'));
+        self::assertNotSame([], $list->json('lines'));
+        // What is measured next may put it right, one size after the other.
+        self::assertSame('', $this->postJson($this->at('sizes'), ['entry' => '20 in'] + $size)->assertCreated()->json('misfit'));
+    }
+
     public function test_one_list_shares_packs_between_rooms_and_takes_from_stock_what_nobody_else_has_reserved(): void
     {
         $other = $this->version(Room::factory()->for($this->version->build->room->site)->create(), ['units' => 2]);

@@ -10,7 +10,6 @@ use App\Models\Version;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\DB;
 use Jornel\Core\Kit\CutPlanEntry;
-use Jornel\Core\Kit\Kit;
 use OpenApi\Attributes as OA;
 
 /** How the parts of a version lie on their sheets. */
@@ -28,7 +27,7 @@ class CutPlanController extends Controller
         $version->load('build.room.site.programme.parts');
         $entry = $this->plan->written($version);
 
-        return new JsonResponse($this->told($version, $entry, $this->plan->kit($version, $entry), $this->plan->revision($version)));
+        return new JsonResponse(CutPlanData::of($this->plan, $version, $entry, $this->plan->kit($version, $entry)));
     }
 
     #[OA\Put(path: '/versions/{version}/cut-plan', operationId: 'layOut', parameters: [new OA\PathParameter(name: 'version', schema: new OA\Schema(type: 'integer'))], requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: CutPlanRequest::class)), responses: [
@@ -42,7 +41,7 @@ class CutPlanController extends Controller
         $person = $this->person($request);
         $entry = CutPlanEntry::read($request->written() + array_intersect_key($this->plan->written($version)->written, ['window' => true]), $person->measure);
         // What does not go is refused before it is kept.
-        $kit = $this->plan->kit($version, $entry);
+        $kit = $this->plan->strictly($version, $entry);
         $read = $request->integer('revision');
         DB::transaction(function () use ($version, $entry, $read, $person): void {
             $kept = CutPlan::query()->lockForUpdate()->find($version->build_id);
@@ -52,12 +51,6 @@ class CutPlanController extends Controller
             CutPlan::query()->updateOrCreate(['build_id' => $version->build_id], ['written' => $entry->written, 'revision' => $read + 1, 'person_id' => $person->id]);
         });
 
-        return new JsonResponse($this->told($version, $entry, $kit, $read + 1));
-    }
-
-    /** @return array<string, mixed> */
-    private function told(Version $version, CutPlanEntry $entry, Kit $kit, int $revision): array
-    {
-        return CutPlanData::of($kit, $entry, $revision, $this->plan->substitutes($version, $kit), $this->plan->oneMore($version, $entry, $kit));
+        return new JsonResponse(CutPlanData::of($this->plan, $version, $entry, $kit));
     }
 }

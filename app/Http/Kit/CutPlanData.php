@@ -4,6 +4,7 @@ namespace App\Http\Kit;
 
 use App\Actions\PlanKit;
 use App\Http\Shared\Shown;
+use App\Models\Version;
 use App\Sheet\CutFiles;
 use Illuminate\Support\Str;
 use Jornel\Core\Cut\CutHole;
@@ -22,16 +23,16 @@ use Jornel\Core\Kit\Kit;
 use Jornel\Core\Kit\SizeCheck;
 use Jornel\Core\Kit\Substitute;
 use Jornel\Core\Nest\FilledSheet;
+use Jornel\Core\Nest\PinnedBadly;
 use Jornel\Core\Nest\Placement;
 use Jornel\Core\Nest\StockSheet;
 use Jornel\Core\Quantity\Display;
-use Jornel\Core\Quantity\Money;
 use Jornel\Core\Quantity\Provenance;
 use Jornel\Core\Shape\Design;
 use OpenApi\Attributes as OA;
 
 /** The parts of a version on their sheets, in mm, y up from the lower left corner of each sheet. */
-#[OA\Schema(schema: 'CutPlan', required: ['revision', 'written', 'parts', 'sheets', 'used_share', 'bound', 'sizes', 'is_measured', 'printed', 'carton', 'substitutes', 'one_more', 'window'], properties: [
+#[OA\Schema(schema: 'CutPlan', required: ['revision', 'written', 'loose', 'misfit', 'parts', 'sheets', 'used_share', 'bound', 'sizes', 'is_measured', 'printed', 'carton', 'substitutes', 'one_more', 'window'], properties: [
     new OA\Property(property: 'revision', type: 'integer'),
     new OA\Property(property: 'written', type: 'object', required: ['kerf', 'margin', 'cartons', 'flaps', 'printed', 'sheets', 'pinned'], properties: [
         new OA\Property(property: 'kerf', type: 'string'), new OA\Property(property: 'margin', type: 'string'), new OA\Property(property: 'cartons', type: 'boolean'), new OA\Property(property: 'flaps', type: 'boolean'), new OA\Property(property: 'printed', type: 'integer'),
@@ -44,6 +45,8 @@ use OpenApi\Attributes as OA;
             new OA\Property(property: 'x_mm', type: 'number'), new OA\Property(property: 'y_mm', type: 'number'), new OA\Property(property: 'turn', type: 'integer'),
         ])),
     ]),
+    new OA\Property(property: 'loose', type: 'array', items: new OA\Items(type: 'string'), description: 'Why parts no longer lie where they were laid by hand'),
+    new OA\Property(property: 'misfit', type: 'string', description: 'Why the sizes measured since do not go together in this build, which is cut by those it was saved with; empty where they do'),
     new OA\Property(property: 'parts', type: 'array', items: new OA\Items(type: 'object', required: ['label', 'part', 'name', 'count', 'width', 'height', 'may_turn', 'cut_into', 'left', 'why', 'outline', 'holes', 'tiles', 'file'], properties: [
         new OA\Property(property: 'label', type: 'string'), new OA\Property(property: 'part', type: 'string', description: 'Of the drawing of the unit'), new OA\Property(property: 'name', type: 'string'), new OA\Property(property: 'count', type: 'integer'),
         new OA\Property(property: 'width', ref: Shown::class), new OA\Property(property: 'height', ref: Shown::class), new OA\Property(property: 'may_turn', type: 'boolean'),
@@ -94,25 +97,24 @@ use OpenApi\Attributes as OA;
 ])]
 final readonly class CutPlanData
 {
-    /**
-     * @param  list<Substitute>  $substitutes
-     * @param  Money  $oneMore  what one more unit would add
-     * @return array<string, mixed>
-     */
-    public static function of(Kit $kit, CutPlanEntry $entry, int $revision, array $substitutes, Money $oneMore): array
+    /** @return array<string, mixed> */
+    public static function of(PlanKit $from, Version $version, CutPlanEntry $entry, Kit $kit): array
     {
         $plan = $kit->plan;
+        $stands = fn (mixed $pin): bool => is_array($pin) && ! isset($plan->layout->loose[$pin['label'] ?? '']);
         $written = array_diff_key($entry->written, ['window' => true]);
+        $written['pinned'] = array_values(array_filter(is_array($written['pinned'] ?? null) ? $written['pinned'] : [], $stands));
         $left = [];
         foreach ($plan->unplaced() as [$part, $count]) {
             $left[$part->label] = [$count, $plan->why($part)];
         }
-        $checks = SizeCheck::all($kit->orders[0]->design);
-        $pinned = is_array($written['pinned'] ?? null) ? array_column($written['pinned'], 'label') : [];
+        $pinned = array_column($written['pinned'], 'label');
 
         return [
-            'revision' => $revision,
+            'revision' => $from->revision($version),
             'written' => $written,
+            'loose' => array_map(fn (PinnedBadly $fault): string => $fault->getMessage(), array_values($plan->layout->loose)),
+            'misfit' => $from->order($version)->misfit?->getMessage() ?? '',
             'parts' => array_map(fn (CutPart $part): array => [
                 'label' => $part->label, 'part' => $part->id, 'name' => $part->name, 'count' => $part->count,
                 'width' => Shown::of(Display::PartLength, $part->width()), 'height' => Shown::of(Display::PartLength, $part->height()),
@@ -123,12 +125,12 @@ final readonly class CutPlanData
             ], $plan->parts),
             'sheets' => array_map(fn (FilledSheet $sheet): array => self::sheet($sheet, $kit, $written, $pinned), $plan->layout->sheets),
             'used_share' => round($plan->layout->usedShare(), 4), 'bound' => $plan->bound,
-            'sizes' => array_map(fn (SizeCheck $check): array => self::size($check, $kit), $checks),
+            'sizes' => array_map(self::size(...), SizeCheck::all($kit->orders[0]->design)),
             'carton' => ($carton = $kit->cartonTold()) === null ? null : Shown::sentence($carton),
-            'one_more' => (string) $oneMore,
+            'one_more' => (string) $kit->oneMore(),
             'substitutes' => array_map(fn (Substitute $one): array => [
-                'code' => $one->filter->id, 'name' => $one->filter->name, 'clean_air' => sprintf('%+.0f %%', 100.0 * ($one->share - 1.0)), 'price' => sprintf('%+.2f', $one->price->toFloat() - $one->priceNow->toFloat()),
-            ], $substitutes),
+                'code' => $one->filter->id, 'name' => $one->filter->name, 'clean_air' => $one->shareTold(), 'price' => $one->priceTold(),
+            ], $from->substitutes($version, $kit)),
             'is_measured' => PlanKit::isMeasured($kit->orders[0], $entry),
             'window' => self::window($kit->orders[0]->design, $entry),
             'printed' => array_map(fn (PrintedPart $part): array => ['id' => $part->id, 'name' => $part->name, 'count' => $part->count, 'needed' => $part->isNeeded], PrintedParts::of($kit->orders[0]->design, $kit->orders[0]->units)),
@@ -226,46 +228,14 @@ final readonly class CutPlanData
     }
 
     /** @return array<string, mixed> */
-    private static function size(SizeCheck $check, Kit $kit): array
+    private static function size(SizeCheck $check): array
     {
-        $design = $kit->orders[0]->design;
-        $data = match (true) {
-            $check->part === $design->fan->id => $design->fan->data,
-            $check->part === $design->filter->id => $design->filter->data,
-            default => $design->prefilter->data ?? [],
-        };
-        $signed = self::signed($data, explode('.', $check->path));
-
         return [
             'kind' => $check->kind->value, 'code' => $check->part, 'part' => $check->partName, 'path' => $check->path, 'name' => $check->name,
             'value' => Shown::of(Display::PartLength, $check->value), 'entry' => $check->entry, 'measured' => $check->from === Provenance::Measured,
-            'by' => $signed['by'] ?? '', 'at' => $signed['at'] ?? '',
+            'by' => $check->by, 'at' => $check->at,
             'effects' => array_map(Shown::sentence(...), $check->effects),
         ];
-    }
-
-    /**
-     * Who measured a figure, and when.
-     *
-     * @param  array<string, mixed>  $data
-     * @param  non-empty-list<string>  $steps
-     * @return array{by?: string, at?: string}
-     */
-    private static function signed(array $data, array $steps): array
-    {
-        $step = array_shift($steps);
-        foreach ($data as $key => $value) {
-            if (is_array($value) && ($key === $step || str_starts_with($key, "{$step}_"))) {
-                if ($steps !== []) {
-                    /** @var array<string, mixed> $value */
-                    return self::signed($value, $steps);
-                }
-
-                return array_filter(['by' => $value['by'] ?? '', 'at' => $value['at'] ?? ''], is_string(...));
-            }
-        }
-
-        return [];
     }
 
     /**

@@ -8,14 +8,15 @@ use App\Actions\Shelf;
 use App\Actions\Shopping;
 use App\Http\Shared\Controller;
 use App\Models\Programme;
+use App\Models\Version;
 use App\Sheet\CutFiles;
 use App\Sheet\ShoppingPdf;
+use Closure;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
-use Jornel\Core\Air\Pollutant;
 use Jornel\Core\Data\DataFiles;
 use Jornel\Core\Kit\ShoppingLine;
 use Jornel\Core\Kit\StockMove;
@@ -42,7 +43,7 @@ class ShoppingController extends Controller
         $ticket = $request->header('X-Ticket');
         $meanwhile = is_string($ticket) && preg_match('/^[A-Za-z0-9-]{8,64}$/', $ticket) === 1 ? (new LayingOut($this->person($request), $ticket))->telling() : null;
 
-        return new JsonResponse(ShoppingData::of($programme, $versions, $versions === [] ? null : $this->shopping->kit($programme, $versions, $meanwhile), $this->smoke()));
+        return new JsonResponse($this->told($request, $programme, $versions, $meanwhile));
     }
 
     #[OA\Get(path: '/layouts/{ticket}', operationId: 'layingOut', parameters: [new OA\PathParameter(name: 'ticket', description: 'As it was sent with the question, in the header X-Ticket', schema: new OA\Schema(type: 'string'))], responses: [
@@ -126,7 +127,7 @@ class ShoppingController extends Controller
                 $ticked = DB::table('shopping_ticks')->where('programme_id', $programme->id)->where('ticked', true)->lockForUpdate()->pluck('part')->all();
                 $lines = array_filter($this->shopping->kit($programme, $versions)->list->lines, fn (ShoppingLine $line): bool => in_array($line->part, $ticked, true) && $line->needed > $line->fromStock);
                 foreach ($lines as $line) {
-                    $shelf->move($programme, $person, $line->kind->part(), $line->part, StockMove::Bought, $line->needed - $line->fromStock + $line->packs->leftOver, null, 'shopping list');
+                    $shelf->move($programme, $person, $line->kind->part(), $line->part, StockMove::Bought, $line->bought(), null, 'shopping list');
                 }
                 DB::table('shopping_ticks')->where('programme_id', $programme->id)->delete();
                 if ($lines !== []) {
@@ -135,12 +136,19 @@ class ShoppingController extends Controller
             });
         }
 
-        return new JsonResponse(ShoppingData::of($programme, $versions, $versions === [] ? null : $this->shopping->kit($programme, $versions), $this->smoke()), 201);
+        return new JsonResponse($this->told($request, $programme, $versions), 201);
     }
 
-    /** Clean air as bought purifiers are compared by (AHAM AC-1). */
-    private function smoke(): Pollutant
+    /**
+     * @param  list<Version>  $versions
+     * @param  Closure(float): void|null  $meanwhile
+     * @return array<string, mixed>
+     */
+    private function told(ShoppingRequest $request, Programme $programme, array $versions, ?Closure $meanwhile = null): array
     {
-        return $this->data->pollutants()->get('cadr-smoke');
+        $kit = $versions === [] ? null : $this->shopping->kit($programme, $versions, $meanwhile);
+
+        // Clean air as bought purifiers are compared by (AHAM AC-1).
+        return ShoppingData::of($programme, $versions, $kit, $this->data->pollutants()->get('cadr-smoke'), $this->shopping->misfits($versions), $this->shopping->beyond($programme, $request->rooms()));
     }
 }

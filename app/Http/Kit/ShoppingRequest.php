@@ -8,7 +8,7 @@ class ShoppingRequest extends StrictRequest
 {
     public function rules(): array
     {
-        return ['rooms' => ['nullable', 'string', 'max:1200', 'regex:/^\d{1,18}(,\d{1,18})*$/']];
+        return ['rooms' => ['nullable', 'string', 'max:2000', 'regex:/^\d{1,18}(,\d{1,18})*$/']];
     }
 
     /** @return list<int>|null null for all */

@@ -25,14 +25,18 @@ class SizeController extends Controller
     public function store(SizeRequest $request, Version $version, MeasureSize $measure, PlanKit $plan): JsonResponse
     {
         $version->load('build.room.site.programme.parts');
+        $programme = $version->build->room->site->programme;
         $kind = PartKind::from($request->string('kind')->toString());
-        $measure->keep($version->build->room->site->programme, $this->person($request), $kind, $request->string('code')->toString(), $request->string('path')->toString(), $request->string('entry')->toString());
-        $version->build->room->site->programme->load('parts');
+        $before = $plan->order($version)->misfit;
+        $measure->keep($programme, $this->person($request), $kind, $request->string('code')->toString(), $request->string('path')->toString(), $request->string('entry')->toString());
+        $programme->load('parts');
+        $misfit = $plan->order($version)->misfit;
+        if ($misfit !== null && $before === null) {
+            throw $misfit;
+        }
         $entry = $plan->written($version);
 
-        $kit = $plan->kit($version, $entry);
-
-        return new JsonResponse(CutPlanData::of($kit, $entry, $plan->revision($version), $plan->substitutes($version, $kit), $plan->oneMore($version, $entry, $kit)), 201);
+        return new JsonResponse(CutPlanData::of($plan, $version, $entry, $plan->kit($version, $entry)), 201);
     }
 
     #[OA\Post(path: '/versions/{version}/window', operationId: 'measureWindow', parameters: [new OA\PathParameter(name: 'version', schema: new OA\Schema(type: 'integer'))], requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: WindowRequest::class)), responses: [
@@ -43,6 +47,7 @@ class SizeController extends Controller
     {
         $version->load('build.room.site.programme.parts');
         $person = $this->person($request);
+        $before = $plan->order($version)->misfit;
         $window = ['width' => $request->string('width')->toString(), 'height' => $request->string('height')->toString(), 'by' => $person->name, 'at' => Date::now()->toDateString()];
         // What was kept is spelled with its units; what is new is in the person's own measure.
         $entry = CutPlanEntry::read(['window' => $window] + $plan->written($version)->written, $person->measure);
@@ -51,8 +56,11 @@ class SizeController extends Controller
             CutPlan::query()->updateOrCreate(['build_id' => $version->build_id], ['written' => $entry->written, 'revision' => ($kept->revision ?? 0) + 1, 'person_id' => $person->id]);
             Remember::that('size_measured', $version->build->programmeId(), $version->build->room, ['part' => $version->build->name, 'size' => 'window']);
         });
-        $kit = $plan->kit($version, $entry);
+        $misfit = $plan->order($version)->misfit;
+        if ($misfit !== null && $before === null) {
+            throw $misfit;
+        }
 
-        return new JsonResponse(CutPlanData::of($kit, $entry, $plan->revision($version), $plan->substitutes($version, $kit), $plan->oneMore($version, $entry, $kit)), 201);
+        return new JsonResponse(CutPlanData::of($plan, $version, $entry, $plan->kit($version, $entry)), 201);
     }
 }

@@ -11,15 +11,12 @@ use Jornel\Core\Shape\Panel;
 
 /**
  * A carton unfolded: four walls in a row, a flap half as deep as the carton above and below each, its flutes upright. A part
- * may lie within one panel, and across folds only where that is allowed.
+ * lies within one panel, never across a fold.
  */
 final readonly class CartonBlank
 {
     /** Kept clear on each side of a fold, m (assumed): creased board bends there. */
     public const CREASE = 0.003;
-
-    /** Strip at one end that the carton was glued with, m (assumed). */
-    public const TAB = 0.03;
 
     /**
      * @param  float  $width  of its two large walls, m

@@ -13,12 +13,6 @@ use Jornel\Core\Shape\Panel;
 /** All parts that are cut for some units of a design, labelled A, B, ... in the order in which they are needed. */
 final class CutList
 {
-    /** Parts whose grain runs along them, as they carry weight or hold straight. */
-    private const ALONG = ['arm', 'box-lying', 'box-upright', 'stop', 'rod'];
-
-    /** Boards of a face frame that is put together from strips. */
-    private const STRIP = 'strip';
-
     /**
      * @param  int  $units  1 or more
      * @param  string  $before  put before each label
@@ -27,16 +21,14 @@ final class CutList
     public static function of(Design $design, Assembly $assembly, int $units = 1, string $before = ''): array
     {
         $alike = [];
-        $isOwnCarton = fn (Panel $panel): bool => $panel->sheet === Panel::FAN_CARTON;
         foreach ([...$assembly->panels, ...self::cornerPieces($design), ...$assembly->cutOuts] as $panel) {
-            $isCutInto = $isOwnCarton($panel) || in_array($panel, $assembly->cutOuts, true) || (isset($assembly->hardware[$panel->sheet]));
+            $isCutInto = $panel->sheet === Panel::FAN_CARTON || isset($assembly->hardware[$panel->sheet]) || in_array($panel, $assembly->cutOuts, true);
             $key = self::alike($panel);
             $alike[$key] = [$panel, ($alike[$key][1] ?? 0) + 1, $isCutInto];
         }
         $parts = [];
         foreach (array_values($alike) as $number => [$panel, $count, $isCutInto]) {
-            $runsAlong = in_array($panel->id, self::ALONG, true) || str_contains($panel->name, self::STRIP);
-            $parts[] = CutPart::of($before.self::letter($number), $panel, $count * $units, $isCutInto, $runsAlong);
+            $parts[] = CutPart::of($before.self::letter($number), $panel, $count * $units, $isCutInto);
         }
 
         return $parts;

@@ -47,20 +47,21 @@ final readonly class CutPart
 
     /**
      * @param  int  $count  1 or more
-     * @param  bool  $runsAlong  whether its grain runs along its length
      */
-    public static function of(string $label, Panel $panel, int $count, bool $isCutInto = false, bool $runsAlong = false): self
+    public static function of(string $label, Panel $panel, int $count, bool $isCutInto = false): self
     {
-        $isUpright = $runsAlong && $panel->height > $panel->width;
+        $isUpright = $panel->runsAlong && $panel->height > $panel->width;
         $isSawn = str_starts_with($panel->sheet, Sheet::Plywood->value) || str_starts_with($panel->sheet, 'rod');
         // Laid on its side so that the grain runs along its width.
-        $outline = $isUpright ? array_map(fn (PlanePoint $at): PlanePoint => new PlanePoint($panel->height - $at->y, $at->x), $panel->outline) : $panel->outline;
+        $lay = fn (PlanePoint $at): PlanePoint => $isUpright ? new PlanePoint($panel->height - $at->y, $at->x) : $at;
+        $outline = array_map($lay, $panel->outline);
+        $folds = array_map(fn (array $ends): array => [$lay($ends[0]), $lay($ends[1])], $panel->folds);
         $holes = array_map(CutHole::of(...), $panel->holes);
         if ($isUpright) {
             $holes = array_map(fn (CutHole $hole): CutHole => $hole->laidOnSide($panel->height), $holes);
         }
 
-        return new self($label, $panel->id, $panel->name, $count, $panel->sheet, $outline, $holes, ! $runsAlong, $isCutInto, self::folds($panel), $isSawn ? self::BY_SAW : self::BY_KNIFE);
+        return new self($label, $panel->id, $panel->name, $count, $panel->sheet, $outline, $holes, ! $panel->runsAlong, $isCutInto, $folds, $isSawn ? self::BY_SAW : self::BY_KNIFE);
     }
 
     /**
@@ -69,15 +70,12 @@ final readonly class CutPart
      * @param  int  $count  1 or more
      * @param  non-empty-list<PlanePoint>  $outline  m, anticlockwise
      * @param  list<CutHole>  $holes
+     * @param  list<array{PlanePoint, PlanePoint}>  $folds  m
+     * @param  float|null  $tolerance  m; null for a knife's
      */
-    public static function told(string $label, string $name, int $count, string $material, array $outline, array $holes, bool $mayTurn): self
+    public static function told(string $label, string $name, int $count, string $material, array $outline, array $holes, bool $mayTurn, bool $isCutInto = false, array $folds = [], ?float $tolerance = null): self
     {
-        return new self($label, '', $name, $count, $material, $outline, $holes, $mayTurn, false, [], self::BY_KNIFE);
-    }
-
-    public function labelled(string $label): self
-    {
-        return new self($label, $this->id, $this->name, $this->count, $this->material, $this->outline, $this->holes, $this->mayTurn, $this->isCutInto, $this->folds, $this->tolerance);
+        return new self($label, '', $name, $count, $material, $outline, $holes, $mayTurn, $isCutInto, $folds, $tolerance ?? self::BY_KNIFE);
     }
 
     /** @return float m */
@@ -98,35 +96,9 @@ final readonly class CutPart
         return (new Polygon($this->outline))->area() - array_sum(array_map(fn (CutHole $hole): float => $hole->area(), $this->holes));
     }
 
-    /**
-     * Where the middles of its holes are found: at crossing diagonals.
-     *
-     * @return list<PlanePoint>
-     */
-    public function centres(): array
-    {
-        return array_map(fn (CutHole $hole): PlanePoint => $hole->centre(), $this->holes);
-    }
-
     /** One of them to lay on a sheet. */
     public function piece(): Piece
     {
         return new Piece($this->label, $this->outline, array_map(fn (CutHole $hole): array => $hole->corners, $this->holes), $this->mayTurn, $this->material);
-    }
-
-    /**
-     * The hinge of a door in a carton.
-     *
-     * @return list<array{PlanePoint, PlanePoint}>
-     */
-    private static function folds(Panel $panel): array
-    {
-        if ($panel->id !== 'carton-side' || $panel->holes === []) {
-            return [];
-        }
-        $door = $panel->holes[0];
-        [$x, $y] = [$door->width / 2.0, $door->y + $door->height / 2.0];
-
-        return [[new PlanePoint($door->x - $x, $y), new PlanePoint($door->x + $x, $y)]];
     }
 }

@@ -14,6 +14,7 @@ use Jornel\Core\Nest\PinnedBadly;
 use Jornel\Core\Nest\Placement;
 use Jornel\Core\Nest\SheetBound;
 use Jornel\Core\Nest\StockSheet;
+use Jornel\Core\Quantity\Texts;
 
 /** Parts laid out on sheets, ready to cut. */
 final readonly class CutPlan
@@ -37,10 +38,11 @@ final readonly class CutPlan
      * @param  float  $margin  m
      * @param  list<Pinned>  $pinned  parts laid down by hand, by label and number: `A.2`
      * @param  Closure(float): void|null  $meanwhile
+     * @param  bool  $isStrict  whether a part laid down by hand that does not go there is refused; else it is laid with the rest
      *
      * @throws PinnedBadly
      */
-    public static function of(array $parts, array $sheets, float $kerf, float $margin, array $pinned = [], ?Closure $meanwhile = null): self
+    public static function of(array $parts, array $sheets, float $kerf, float $margin, array $pinned = [], ?Closure $meanwhile = null, bool $isStrict = true): self
     {
         $pieces = [];
         foreach ($parts as $part) {
@@ -52,7 +54,7 @@ final readonly class CutPlan
                 $pieces[] = $first->labelled("{$part->label}.{$number}");
             }
         }
-        $layout = Nesting::of($pieces, $sheets, $kerf, $margin, $pinned, $meanwhile);
+        $layout = Nesting::of($pieces, $sheets, $kerf, $margin, $pinned, $meanwhile, $isStrict);
         $left = array_map(fn (Piece $one): string => $one->label, $layout->left);
         $placed = array_values(array_filter($pieces, fn (Piece $one): bool => ! in_array($one->label, $left, true)));
 
@@ -87,15 +89,15 @@ final readonly class CutPlan
         $piece = $part->piece();
         $for = array_values(array_filter($this->sheets, fn (StockSheet $sheet): bool => $sheet->takes($piece)));
         if ($for === []) {
-            return "There is no sheet of {$part->material} to cut it from.";
+            return Texts::of('cut')->tell('no-sheet', material: $part->material);
         }
         foreach ($for as $sheet) {
             if (Nesting::of([$piece], [new StockSheet($sheet->id, $sheet->width, $sheet->height, 1, $sheet->grain, $sheet->forbidden, $sheet->material)], $this->kerf, $this->margin)->left === []) {
-                return 'All sheets that it would go on are full.';
+                return Texts::of('cut')->tell('full');
             }
         }
 
-        return 'It is larger than the clear part of every sheet.';
+        return Texts::of('cut')->tell('too-large');
     }
 
     /**

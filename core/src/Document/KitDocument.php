@@ -15,9 +15,9 @@ use Jornel\Core\Document\Schema\KitForms;
 use Jornel\Core\Geometry\PlanePoint;
 use Jornel\Core\Kit\Kit;
 use Jornel\Core\Kit\KitCost;
-use Jornel\Core\Kit\KitOrder;
 use Jornel\Core\Kit\PackMix;
 use Jornel\Core\Kit\ShoppingLine;
+use Jornel\Core\Kit\ShoppingList;
 use Jornel\Core\Kit\Substitute;
 use Jornel\Core\Nest\FilledSheet;
 use Jornel\Core\Nest\Placement;
@@ -70,12 +70,12 @@ final readonly class KitDocument implements Document
         $catalogue = $data->catalogue();
         if ($orders === []) {
             $parts = $reader->cuts();
-            $sheets = [...($reader->sheets() ?? []), ...($reader->bought($parts) ?? [])];
+            $terms = $reader->terms($parts);
 
-            return new self($document, $data, CutPlan::of($parts, $sheets, $reader->kerf(), $reader->margin(), $reader->pinned()), null);
+            return new self($document, $data, CutPlan::of($parts, [...$terms->sheets, ...($terms->bought ?? [])], $terms->kerf, $terms->margin, $terms->pinned), null);
         }
         $parts = KitReader::within(Kit::parts($orders), 'units');
-        $kit = Kit::of($orders, $catalogue, $reader->sheets(), $reader->bought($parts), $reader->kerf(), $reader->margin(), StockReader::read($document, $catalogue), $reader->pinned());
+        $kit = Kit::of($orders, $catalogue, $reader->terms($parts), StockReader::read($document, $catalogue));
 
         return new self($document, $data, $kit->plan, $kit);
     }
@@ -84,17 +84,11 @@ final readonly class KitDocument implements Document
     public function told(): array
     {
         $list = $this->kit?->list;
+        $lines = $list === null ? $this->sheetLines() : $this->lines($list);
 
         return [
-            'lines' => $list === null ? $this->sheetLines() : array_map(fn (ShoppingLine $line): array => [
-                'part' => $line->part, 'name' => $line->name, 'kind' => $line->kind->value,
-                'needed' => $line->needed, 'from_stock' => $line->fromStock,
-                'packs' => self::packs($line->packs),
-                'left' => $line->packs->leftOver,
-                'price' => $line->packs->price->toFloat(),
-                'note' => $line->note,
-            ], $list->lines),
-            'total' => $list === null ? array_sum(array_column($this->sheetLines(), 'price')) : $list->firstCost()->toFloat(),
+            'lines' => $lines,
+            'total' => $list === null ? array_sum(array_column($lines, 'price')) : $list->firstCost()->toFloat(),
             'per_change' => $list?->changeCost()->toFloat() ?? 0.0,
             'cuts' => array_map(self::cut(...), $this->plan->parts),
             'sheets' => array_map($this->sheet(...), $this->plan->layout->sheets),
@@ -103,6 +97,19 @@ final readonly class KitDocument implements Document
             'sheets_lower_bound' => $this->plan->bound,
             'kerf_mm' => self::mm($this->plan->kerf), 'margin_mm' => self::mm($this->plan->margin),
         ] + ($this->kit === null ? [] : ['cost' => $this->cost($this->kit), 'one_more' => $this->oneMore($this->kit), 'substitutes' => $this->substitutes($this->kit)]);
+    }
+
+    /** @return list<array<string, mixed>> */
+    private function lines(ShoppingList $list): array
+    {
+        return array_map(fn (ShoppingLine $line): array => [
+            'part' => $line->part, 'name' => $line->name, 'kind' => $line->kind->value,
+            'needed' => $line->needed, 'from_stock' => $line->fromStock,
+            'packs' => self::packs($line->packs),
+            'left' => $line->packs->leftOver,
+            'price' => $line->packs->price->toFloat(),
+            'note' => $line->note,
+        ], $list->lines);
     }
 
     /** @return array<string, mixed> */
@@ -184,15 +191,8 @@ final readonly class KitDocument implements Document
         if (array_sum(array_map(fn (CutPart $part): int => $part->count, $this->plan->parts)) > self::FEW) {
             return [];
         }
-        $more = [];
-        foreach ($kit->orders as $number => $order) {
-            $orders = array_map(fn (KitOrder $one): KitOrder => $one === $order ? new KitOrder($one->design, $one->units + 1) : $one, $kit->orders);
-            $reader = new KitReader($this->record, $this->data);
-            $with = Kit::of($orders, $this->data->catalogue(), $reader->sheets(), $reader->bought(Kit::parts($orders)), $reader->kerf(), $reader->margin(), StockReader::read($this->record, $this->data->catalogue()));
-            $more[] = ['unit' => $number, 'price' => $with->list->firstCost()->toFloat() - $kit->list->firstCost()->toFloat()];
-        }
 
-        return $more;
+        return array_map(fn (int $number): array => ['unit' => $number, 'price' => $kit->oneMore($number)->toFloat()], array_keys($kit->orders));
     }
 
     /** @return list<array<string, mixed>> */

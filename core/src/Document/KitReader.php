@@ -11,6 +11,7 @@ use Jornel\Core\Data\DataFiles;
 use Jornel\Core\Fault\Faults;
 use Jornel\Core\Geometry\PlanePoint;
 use Jornel\Core\Geometry\Polygon;
+use Jornel\Core\Kit\CutTerms;
 use Jornel\Core\Kit\Kit;
 use Jornel\Core\Kit\KitOrder;
 use Jornel\Core\Nest\Grain;
@@ -88,8 +89,19 @@ final readonly class KitReader
         return array_sum(array_map(fn (CutPart $part): int => $part->count, $parts)) > self::MOST_PARTS ? throw BadRecord::tooMany($field, self::MOST_PARTS) : $parts;
     }
 
+    /** @param  list<CutPart>  $parts  that are to be cut */
+    public function terms(array $parts): CutTerms
+    {
+        $sheets = $this->sheets();
+
+        return new CutTerms(
+            $this->document->optional('kerf', -1e-12)->si ?? Kit::KERF, $this->document->optional('margin', -1e-12)->si ?? 0.0,
+            fromCartons: $sheets === null, sheets: $sheets ?? [], bought: $this->bought($parts), pinned: $this->pinned(),
+        );
+    }
+
     /** @return list<StockSheet>|null null where nothing is said of sheets */
-    public function sheets(): ?array
+    private function sheets(): ?array
     {
         if (! isset($this->document->data()['sheets'])) {
             return null;
@@ -114,7 +126,7 @@ final readonly class KitReader
      * @param  list<CutPart>  $parts
      * @return list<StockSheet>|null null where nothing is said of what can be bought
      */
-    public function bought(array $parts): ?array
+    private function bought(array $parts): ?array
     {
         if (! isset($this->document->data()['bought'])) {
             return null;
@@ -137,20 +149,8 @@ final readonly class KitReader
         return $sheets;
     }
 
-    /** @return float m */
-    public function kerf(): float
-    {
-        return $this->document->optional('kerf', -1e-12)->si ?? Kit::KERF;
-    }
-
-    /** @return float m */
-    public function margin(): float
-    {
-        return $this->document->optional('margin', -1e-12)->si ?? 0.0;
-    }
-
     /** @return list<Pinned> */
-    public function pinned(): array
+    private function pinned(): array
     {
         return array_map(function (Record $row): Pinned {
             $degrees = $row->optional('rotation_deg')->si ?? 0.0;
@@ -167,18 +167,43 @@ final readonly class KitReader
 
     private function cut(Record $row): CutPart
     {
-        $inInches = isset($row->data()['outline_in']);
-        $outline = $this->polygon($row->list($inInches ? 'outline_in' : 'outline_mm'), $inInches ? self::INCH : self::MILLIMETRE, $row->path($inInches ? 'outline_in' : 'outline_mm'));
-        $key = isset($row->data()['holes_in']) ? 'holes_in' : 'holes_mm';
-        $unit = $key === 'holes_in' ? self::INCH : self::MILLIMETRE;
+        [$told, $unit, $path] = $this->told($row, 'outline');
+        $outline = $this->polygon($told, $unit, $path);
+        [$told, $unit, $path] = $this->told($row, 'holes');
         $holes = [];
-        foreach (isset($row->data()[$key]) ? $row->list($key) : [] as $number => $hole) {
-            $path = $row->path("{$key}.{$number}");
-            $holes[] = $read = $this->hole($hole, $unit, $path);
-            $this->isInside($read, $outline) || throw InvalidKit::holeOutside($path);
+        foreach ($told as $number => $hole) {
+            $holes[] = $read = $this->hole($hole, $unit, "{$path}.{$number}");
+            $this->isInside($read, $outline) || throw InvalidKit::holeOutside("{$path}.{$number}");
+        }
+        [$told, $unit, $path] = $this->told($row, 'folds');
+        $folds = [];
+        foreach ($told as $number => $ends) {
+            [$from, $to] = is_array($ends) && count($ends) === 2 ? array_values($ends) : [null, null];
+            $folds[] = [$this->corner($from, $unit, "{$path}.{$number}"), $this->corner($to, $unit, "{$path}.{$number}")];
         }
 
-        return CutPart::told($row->text('label'), $row->textOr('name', ''), self::count($row), $row->textOr('material', ''), $outline, $holes, $row->flagOr('may_rotate', true));
+        return CutPart::told(
+            $row->text('label'), self::words($row, 'name'), self::count($row), self::words($row, 'material'), $outline, $holes,
+            $row->flagOr('may_rotate', true), $row->flagOr('cut_into', false), $folds, $row->optional('tolerance', -1e-12)?->si,
+        );
+    }
+
+    /**
+     * What a key tells in millimetres or in inches, with that unit and its path.
+     *
+     * @return array{list<mixed>, float, string}
+     */
+    private function told(Record $row, string $key): array
+    {
+        $spelled = isset($row->data()["{$key}_in"]) ? "{$key}_in" : "{$key}_mm";
+
+        return [isset($row->data()[$spelled]) ? $row->list($spelled) : [], $spelled === "{$key}_in" ? self::INCH : self::MILLIMETRE, $row->path($spelled)];
+    }
+
+    /** Words that may be left empty. */
+    private static function words(Record $row, string $key): string
+    {
+        return ($row->data()[$key] ?? '') === '' ? '' : $row->text($key);
     }
 
     private function hole(mixed $hole, float $unit, string $path): CutHole
@@ -206,11 +231,7 @@ final readonly class KitReader
     {
         $points = [];
         foreach (is_array($corners) ? $corners : [] as $corner) {
-            [$x, $y] = is_array($corner) && count($corner) === 2 ? array_values($corner) : [null, null];
-            if ((! is_int($x) && ! is_float($x)) || (! is_int($y) && ! is_float($y)) || abs($x) > 1e6 || abs($y) > 1e6) {
-                throw BadRecord::notANumber($path);
-            }
-            $point = new PlanePoint($x * $unit, $y * $unit);
+            $point = $this->corner($corner, $unit, $path);
             $last = end($points);
             if ($last === false || $point->distanceTo($last) > 1e-9) {
                 $points[] = $point;
@@ -225,6 +246,16 @@ final readonly class KitReader
         }
 
         return $polygon->area() < 0.0 ? array_reverse($points) : $points;
+    }
+
+    private function corner(mixed $corner, float $unit, string $path): PlanePoint
+    {
+        [$x, $y] = is_array($corner) && count($corner) === 2 ? array_values($corner) : [null, null];
+        if ((! is_int($x) && ! is_float($x)) || (! is_int($y) && ! is_float($y)) || abs($x) > 1e6 || abs($y) > 1e6) {
+            throw BadRecord::notANumber($path);
+        }
+
+        return new PlanePoint($x * $unit, $y * $unit);
     }
 
     /** @param  list<CutPart>  $parts */

@@ -25,34 +25,21 @@ final readonly class CutPlanEntry
 
     private const MOST_ALIKE = 50;
 
+    /** To the edge of a sheet where nothing else is told, m (assumed: a knife wanders and edges are bruised). */
+    private const MARGIN = 0.005;
+
     /**
-     * @param  float  $kerf  m
-     * @param  float  $margin  m
-     * @param  bool  $fromCartons  whether the cartons of the fans are cut up first
-     * @param  bool  $withFlaps  whether their flaps may be used
-     * @param  int  $printed  of their large walls, whose print is kept: 0 to 2
-     * @param  list<StockSheet>  $sheets  of one's own
-     * @param  list<Pinned>  $pinned
      * @param  WindowOpening|null  $window  as somebody measured it; null where nobody did
      * @param  array<string, mixed>  $written  as it is kept, every length with its unit
      */
-    private function __construct(
-        public float $kerf,
-        public float $margin,
-        public bool $fromCartons,
-        public bool $withFlaps,
-        public int $printed,
-        public array $sheets,
-        public array $pinned,
-        public ?WindowOpening $window,
-        public array $written,
-    ) {
+    private function __construct(public CutTerms $terms, public ?WindowOpening $window, public array $written)
+    {
     }
 
     /** Where nothing was written yet. */
     public static function usual(): self
     {
-        return new self(Kit::KERF, 0.005, true, true, 0, [], [], null, ['kerf' => '3 mm', 'margin' => '5 mm', 'cartons' => true, 'flaps' => true, 'printed' => 0, 'sheets' => [], 'pinned' => []]);
+        return new self(new CutTerms(margin: self::MARGIN), null, ['kerf' => '3 mm', 'margin' => '5 mm', 'cartons' => true, 'flaps' => true, 'printed' => 0, 'sheets' => [], 'pinned' => []]);
     }
 
     /**
@@ -109,6 +96,6 @@ final readonly class CutPlanEntry
             throw $faults->thrown();
         }
 
-        return new self($kerf, $margin, $written['cartons'], $written['flaps'], $written['printed'], $sheets, $pinned, $window, $written);
+        return new self(new CutTerms($kerf, $margin, $written['cartons'], $written['flaps'], $written['printed'], $sheets, pinned: $pinned), $window, $written);
     }
 }

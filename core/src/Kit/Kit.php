@@ -10,13 +10,13 @@ use Jornel\Core\Cut\CutList;
 use Jornel\Core\Cut\CutPart;
 use Jornel\Core\Cut\CutPlan;
 use Jornel\Core\Nest\Grain;
-use Jornel\Core\Nest\Pinned;
 use Jornel\Core\Nest\PinnedBadly;
 use Jornel\Core\Nest\StockSheet;
 use Jornel\Core\Part\Catalogue;
 use Jornel\Core\Part\Material;
 use Jornel\Core\Part\UnknownPart;
 use Jornel\Core\Quantity\Display;
+use Jornel\Core\Quantity\Money;
 use Jornel\Core\Quantity\Sentence;
 use Jornel\Core\Quantity\Texts;
 use Jornel\Core\Shape\Panel;
@@ -31,30 +31,43 @@ final readonly class Kit
     private const WITH_GRAIN = [Panel::CARTON, 'corrugated-plastic-48x96', 'plywood-24x48', 'plywood-half-inch-24x48', 'rod-8mm'];
 
     /** @param  non-empty-list<KitOrder>  $orders */
-    private function __construct(public array $orders, public CutPlan $plan, public ShoppingList $list)
-    {
+    private function __construct(
+        public array $orders,
+        public CutPlan $plan,
+        public ShoppingList $list,
+        private Catalogue $catalogue,
+        private CutTerms $terms,
+        private ?Stock $stock,
+    ) {
     }
 
     /**
      * @param  non-empty-list<KitOrder>  $orders
-     * @param  list<StockSheet>|null  $sheets  at hand, in the order in which they are to be used; null for the cartons that the fans come in
-     * @param  list<StockSheet>|null  $bought  that can be bought; null for those of the catalogue
-     * @param  float  $kerf  m
-     * @param  float  $margin  m
-     * @param  list<Pinned>  $pinned
-     * @param  Closure(float): void|null  $meanwhile
+     * @param  Closure(float): void|null  $meanwhile  told how far it is, 0 to 1; what it throws ends the work
      *
      * @throws PinnedBadly
      * @throws UnknownPart
      */
-    public static function of(
-        array $orders, Catalogue $catalogue, ?array $sheets = null, ?array $bought = null, float $kerf = self::KERF, float $margin = 0.0,
-        ?Stock $stock = null, array $pinned = [], ?Closure $meanwhile = null,
-    ): self {
+    public static function of(array $orders, Catalogue $catalogue, CutTerms $terms = new CutTerms, ?Stock $stock = null, ?Closure $meanwhile = null): self
+    {
         $parts = self::parts($orders);
-        $plan = CutPlan::of($parts, [...($sheets ?? self::cartons($orders)), ...($bought ?? self::sheetsToBuy($parts, $catalogue))], $kerf, $margin, $pinned, $meanwhile);
+        $sheets = [...$terms->atHand($orders), ...($terms->bought ?? self::sheetsToBuy($parts, $catalogue))];
+        $plan = CutPlan::of($parts, $sheets, $terms->kerf, $terms->margin, $terms->pinned, $meanwhile, $terms->isStrict);
 
-        return new self($orders, $plan, ShoppingList::together($orders, $catalogue, $plan->bought(), $stock));
+        return new self($orders, $plan, ShoppingList::together($orders, $catalogue, $plan->bought(), $stock), $catalogue, $terms, $stock);
+    }
+
+    /**
+     * What one more unit of an order would add to the bill: packs that are opened have pieces left, and sheets have room.
+     *
+     * @param  int  $number  of the order, from 0
+     */
+    public function oneMore(int $number = 0): Money
+    {
+        $orders = array_map(fn (KitOrder $order, int $at): KitOrder => $at === $number ? new KitOrder($order->design, $order->units + 1) : $order, $this->orders, array_keys($this->orders));
+        $more = self::of($orders, $this->catalogue, $this->terms->lenient(), $this->stock)->list->firstCost()->hundredths;
+
+        return Money::ofHundredths(max(0, $more - $this->list->firstCost()->hundredths));
     }
 
     /**
@@ -98,7 +111,7 @@ final readonly class Kit
         }
         $last = array_pop($names);
 
-        return $last === null ? null : Texts::of('sizes')->say(
+        return $last === null ? null : Texts::of('cut')->say(
             $names === [] ? 'from-carton-one' : 'from-carton', parts: $names === [] ? $last : implode(', ', $names)." and {$last}",
             width: [Display::PartLength, $width + $this->plan->margin + CartonBlank::CREASE + $this->plan->kerf], height: [Display::PartLength, $height + 2.0 * (CartonBlank::CREASE + $this->plan->kerf)],
         );

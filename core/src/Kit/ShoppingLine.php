@@ -53,6 +53,12 @@ final readonly class ShoppingLine
         return new self($this->kind, $this->part, $this->name, $this->needed, $this->needed - $missing, PackMix::cheapest($this->offers, $missing), $this->note, $this->offers);
     }
 
+    /** Pieces in the packs that are bought. */
+    public function bought(): int
+    {
+        return $this->needed - $this->fromStock + $this->packs->leftOver;
+    }
+
     /** The same pieces with nothing from stock. */
     public function allBought(): PackMix
     {

@@ -46,6 +46,8 @@ final readonly class SizeCheck
      * @param  string  $part  its id
      * @param  string  $path  of the figure in its entry
      * @param  float  $value  m
+     * @param  string  $by  who measured it; empty where nobody did
+     * @param  string  $at  on which day
      * @param  list<Sentence>  $effects  of a guess that is off
      */
     private function __construct(
@@ -57,6 +59,8 @@ final readonly class SizeCheck
         public float $value,
         public string $entry,
         public Provenance $from,
+        public string $by,
+        public string $at,
         public array $effects,
     ) {
     }
@@ -81,7 +85,7 @@ final readonly class SizeCheck
                     continue;
                 }
                 $checks[] = new self(
-                    $kind, $part->id, $part->name, $figure->path, explode(',', $figure->name)[0], $value->si, $value->entry, $value->provenance,
+                    $kind, $part->id, $part->name, $figure->path, $figure->name, $value->si, $value->entry, $value->provenance, $value->by, $value->at,
                     $value->provenance === Provenance::Measured ? [] : self::effects($design, $part, $figure->path),
                 );
             }
@@ -177,12 +181,7 @@ final readonly class SizeCheck
     {
         $kind = $part instanceof Fan ? PartKind::Fan : PartKind::Filter;
         $figure = array_values(array_filter(self::figures($kind), fn (EditableFigure $one): bool => $one->path === $path))[0];
-        $steps = explode('.', $path);
-        $entry = [array_pop($steps).'_m' => max(1e-4, ($figure->of($part->data)->si ?? 0.0) + $off)];
-        foreach (array_reverse($steps) as $step) {
-            $entry = [$step => $entry];
-        }
-        $data = Overlay::of($part->data, $entry);
+        $data = Overlay::of($part->data, $figure->holding(max(1e-4, ($figure->of($part->data)->si ?? 0.0) + $off)));
         if ($part instanceof Fan) {
             return $design->with(fan: Fan::fromData($data));
         }

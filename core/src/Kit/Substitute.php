@@ -52,6 +52,18 @@ final readonly class Substitute
         return $found;
     }
 
+    /** How much more or less clean air it gives, per cent. */
+    public function shareTold(): string
+    {
+        return sprintf('%+.0f %%', 100.0 * ($this->share - 1.0));
+    }
+
+    /** How much more or less it costs, without the currency. */
+    public function priceTold(): string
+    {
+        return sprintf('%+.2f', ($this->price->hundredths - $this->priceNow->hundredths) / 100.0);
+    }
+
     private static function clean(Design $design): float
     {
         $performances = Performance::ofAllSpeeds($design, $design->assemble(), Air::reference());

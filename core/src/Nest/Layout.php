@@ -10,8 +10,9 @@ final readonly class Layout
     /**
      * @param  list<FilledSheet>  $sheets  those with parts on them
      * @param  list<Piece>  $left  parts that went nowhere
+     * @param  array<string, PinnedBadly>  $loose  parts laid down by hand that no longer go there and were laid elsewhere, by label
      */
-    public function __construct(public array $sheets, public array $left)
+    public function __construct(public array $sheets, public array $left, public array $loose = [])
     {
     }
 

@@ -35,6 +35,9 @@ final class Nesting
     /** @var array<string, FilledSheet> */
     private array $empty = [];
 
+    /** @var array<string, PinnedBadly> */
+    private array $loose = [];
+
     /**
      * @param  list<Piece>  $pieces
      * @param  list<StockSheet>  $sheets  those that are there in the order in which they are to be used, then those that are bought
@@ -42,14 +45,16 @@ final class Nesting
      * @param  float  $margin  to the edge of a sheet, m
      * @param  list<Pinned>  $pinned  parts laid down by hand
      * @param  Closure(float): void|null  $meanwhile  told how much is done, 0 to 1; what it throws ends the work
+     * @param  bool  $isStrict  whether a part laid down by hand that does not go there is refused; else it is laid with the rest
      */
     private function __construct(
         private readonly array $pieces,
         private readonly array $sheets,
         private readonly float $kerf,
         private readonly float $margin,
-        private readonly array $pinned,
+        private array $pinned,
         private readonly ?Closure $meanwhile,
+        private readonly bool $isStrict,
     ) {
         $sides = array_map(fn (Piece $piece): float => min($piece->posed(0)->width, $piece->posed(0)->height), $pieces);
         $this->least = $sides === [] ? 0.0 : min($sides);
@@ -60,19 +65,22 @@ final class Nesting
      * @param  list<StockSheet>  $sheets
      * @param  list<Pinned>  $pinned
      * @param  Closure(float): void|null  $meanwhile
+     * @param  bool  $isStrict  else what no longer goes where it was laid by hand is told in the layout
      *
      * @throws PinnedBadly when a part laid down by hand lies off its sheet or on another
      */
-    public static function of(array $pieces, array $sheets, float $kerf, float $margin, array $pinned = [], ?Closure $meanwhile = null): Layout
+    public static function of(array $pieces, array $sheets, float $kerf, float $margin, array $pinned = [], ?Closure $meanwhile = null, bool $isStrict = true): Layout
     {
         usort($sheets, fn (StockSheet $one, StockSheet $other): int => $one->isBought() <=> $other->isBought());
 
-        return (new self(self::alikeTogether($pieces), $sheets, $kerf, $margin, $pinned, $meanwhile))->numberedBest();
+        return (new self(self::alikeTogether($pieces), $sheets, $kerf, $margin, $pinned, $meanwhile, $isStrict))->told();
     }
 
-    private function numberedBest(): Layout
+    private function told(): Layout
     {
-        return $this->numbered($this->best());
+        $layout = $this->numbered($this->best());
+
+        return new Layout($layout->sheets, $layout->left, $this->loose);
     }
 
     /** Sheets of one kind are numbered from one on, in the order in which they are named. */
@@ -324,24 +332,46 @@ final class Nesting
      */
     private function begun(): array
     {
-        $sheets = [];
+        $sheets = $standing = [];
         foreach ($this->pinned as $pinned) {
-            $piece = array_values(array_filter($this->pieces, fn (Piece $one): bool => $one->label === $pinned->label))[0] ?? throw PinnedBadly::unknown($pinned);
-            $kind = array_values(array_filter($this->sheets, fn (StockSheet $one): bool => $one->id === $pinned->sheet))[0] ?? throw PinnedBadly::noSheet($pinned);
-            if ($kind->count !== null && $pinned->number > $kind->count) {
-                throw PinnedBadly::noSheet($pinned);
+            try {
+                isset($standing[$pinned->label]) && throw PinnedBadly::again($pinned);
+                $sheets = $this->pin($pinned, $sheets);
+                $standing[$pinned->label] = $pinned;
+            } catch (PinnedBadly $fault) {
+                $this->loose[$pinned->label] = $this->isStrict ? throw $fault : $fault;
             }
-            $key = "{$pinned->sheet} {$pinned->number}";
-            $sheet = $sheets[$key] ?? $this->emptySheet($kind, $pinned->number);
-            $placement = Placement::at($piece, $pinned->x, $pinned->y, $pinned->degrees);
-            if (! $piece->mayTurn && ! in_array($pinned->degrees, $kind->grain->turns(), true)) {
-                throw PinnedBadly::againstGrain($pinned);
-            }
-            $space = $sheet->spaceFor($placement) ?? throw PinnedBadly::noRoom($pinned);
-            $sheets[$key] = $sheet->with($piece, $space, $placement->pose, $placement->x, $placement->y, $this->least);
         }
+        $this->pinned = array_values($standing);
 
         return array_values($sheets);
+    }
+
+    /**
+     * The same sheets with one more part laid down by hand.
+     *
+     * @param  array<string, FilledSheet>  $sheets
+     * @return array<string, FilledSheet>
+     *
+     * @throws PinnedBadly
+     */
+    private function pin(Pinned $pinned, array $sheets): array
+    {
+        $piece = array_values(array_filter($this->pieces, fn (Piece $one): bool => $one->label === $pinned->label))[0] ?? throw PinnedBadly::unknown($pinned);
+        $kind = array_values(array_filter($this->sheets, fn (StockSheet $one): bool => $one->id === $pinned->sheet))[0] ?? throw PinnedBadly::noSheet($pinned);
+        if ($kind->count !== null && $pinned->number > $kind->count) {
+            throw PinnedBadly::noSheet($pinned);
+        }
+        $key = "{$pinned->sheet} {$pinned->number}";
+        $sheet = $sheets[$key] ?? $this->emptySheet($kind, $pinned->number);
+        $placement = Placement::at($piece, $pinned->x, $pinned->y, $pinned->degrees);
+        if (! $piece->mayTurn && ! in_array($pinned->degrees, $kind->grain->turns(), true)) {
+            throw PinnedBadly::againstGrain($pinned);
+        }
+        $space = $sheet->spaceFor($placement) ?? throw PinnedBadly::noRoom($pinned);
+        $sheets[$key] = $sheet->with($piece, $space, $placement->pose, $placement->x, $placement->y, $this->least);
+
+        return $sheets;
     }
 
     /** @return list<list<Piece>> */

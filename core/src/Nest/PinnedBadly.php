@@ -6,11 +6,17 @@ namespace Jornel\Core\Nest;
 
 use Jornel\Core\Fault\Invalid;
 
+/** A part laid down by hand that does not go there. */
 final class PinnedBadly extends Invalid
 {
     public static function unknown(Pinned $pinned): self
     {
         return new self("pinned.{$pinned->label}", "There is no part {$pinned->label}.");
+    }
+
+    public static function again(Pinned $pinned): self
+    {
+        return new self("pinned.{$pinned->label}", "Part {$pinned->label} is laid in two places.");
     }
 
     public static function noSheet(Pinned $pinned): self

@@ -73,16 +73,60 @@ final readonly class EditableFigure
      * An entry that holds nothing but this figure.
      *
      * @param  string  $text  as a person wrote it, which is kept beside it
+     * @param  array{by?: string, at?: string}  $signed  who measured it, and on which day
      * @return array<string, mixed>
      *
      * @throws \Jornel\Core\Quantity\UnreadableEntry
      */
-    public function entry(string $text, Provenance $from, System $system): array
+    public function entry(string $text, Provenance $from, System $system, array $signed = []): array
     {
         $si = $this->read($text, $system);
         $steps = explode('.', $this->path);
         $key = array_pop($steps).($this->kept === null ? '' : "_{$this->kept->value}");
-        $entry = [$key => ['value' => $this->kept?->fromSi($si) ?? $si, 'from' => $from->value, 'entry' => Entry::withUnit($text, $this->bare($system))]];
+        $entry = [$key => ['value' => $this->kept?->fromSi($si) ?? $si, 'from' => $from->value, 'entry' => Entry::withUnit($text, $this->bare($system))] + $signed];
+
+        return self::below($entry, $steps);
+    }
+
+    /**
+     * What an entry holds of it and nothing else, whichever unit its key spells.
+     *
+     * @param  array<string, mixed>  $entry
+     * @return array<string, mixed>
+     */
+    public function alone(array $entry): array
+    {
+        $steps = explode('.', $this->path);
+        $quantity = array_pop($steps);
+        foreach ($steps as $step) {
+            $entry = is_array($entry[$step] ?? null) ? $entry[$step] : [];
+        }
+
+        /** @var array<string, mixed> $entry */
+        return self::below(array_filter($entry, fn (string $key): bool => Overlay::quantity($key) === $quantity, ARRAY_FILTER_USE_KEY), $steps);
+    }
+
+    /**
+     * The same as a number in metres, or what else its key spells.
+     *
+     * @param  float  $si  m
+     * @return array<string, mixed>
+     */
+    public function holding(float $si): array
+    {
+        $steps = explode('.', $this->path);
+        $key = array_pop($steps).($this->kept === null ? '' : "_{$this->kept->value}");
+
+        return self::below([$key => $this->kept?->fromSi($si) ?? $si], $steps);
+    }
+
+    /**
+     * @param  array<string, mixed>  $entry
+     * @param  list<string>  $steps
+     * @return array<string, mixed>
+     */
+    private static function below(array $entry, array $steps): array
+    {
         foreach (array_reverse($steps) as $step) {
             $entry = [$step => $entry];
         }

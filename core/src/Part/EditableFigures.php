@@ -48,9 +48,9 @@ final class EditableFigures
     private static function filter(): array
     {
         return [
-            self::length('width', 'width, measured'),
-            self::length('height', 'height, measured'),
-            new EditableFigure('depth', 'depth, measured', Display::PartLength, UnitOfMeasure::Inch, UnitOfMeasure::Millimetre, UnitOfMeasure::Metre, 0.0005, 0.4),
+            self::length('width', 'actual width'),
+            self::length('height', 'actual height'),
+            new EditableFigure('depth', 'actual depth', Display::PartLength, UnitOfMeasure::Inch, UnitOfMeasure::Millimetre, UnitOfMeasure::Metre, 0.0005, 0.4),
             new EditableFigure('drop.pressure', 'drop when clean', Display::Pressure, UnitOfMeasure::InchOfWater, UnitOfMeasure::Pascal, UnitOfMeasure::Pascal, 0.5, 2000.0),
             new EditableFigure('drop.velocity', 'velocity of that drop', Display::Velocity, UnitOfMeasure::FootPerMinute, UnitOfMeasure::MetrePerSecond, UnitOfMeasure::MetrePerSecond, 0.02, 5.0),
             self::share('efficiency.e1', 'efficiency, 0.3 to 1 µm'),

@@ -12,8 +12,10 @@ final readonly class Figure
     /**
      * @param  float  $si  value in SI units
      * @param  string  $entry  as a person wrote it; empty for a shipped one
+     * @param  string  $by  who measured it; empty where that was not kept
+     * @param  string  $at  on which day
      */
-    public function __construct(public float $si, public Provenance $provenance, public string $entry = '')
+    public function __construct(public float $si, public Provenance $provenance, public string $entry = '', public string $by = '', public string $at = '')
     {
     }
 }

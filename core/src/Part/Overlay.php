@@ -82,7 +82,7 @@ final class Overlay
     }
 
     /** What a key tells, without its unit. */
-    private static function quantity(string $key): string
+    public static function quantity(string $key): string
     {
         foreach (UnitOfMeasure::cases() as $unit) {
             if (str_ends_with($key, '_'.$unit->value)) {

@@ -242,7 +242,8 @@ final readonly class Record
     {
         $value = $this->data[$key];
         $from = $this->data['from'] ?? 'assumed';
-        $entry = is_array($value) && is_string($value['entry'] ?? null) ? $value['entry'] : '';
+        $beside = fn (string $key): string => is_array($value) && is_string($value[$key] ?? null) ? $value[$key] : '';
+        [$entry, $by, $at] = [$beside('entry'), $beside('by'), $beside('at')];
         if (is_array($value)) {
             $from = $value['from'] ?? $from;
             $value = $value['value'] ?? null;
@@ -255,7 +256,7 @@ final readonly class Record
         }
         $provenance = is_string($from) ? Provenance::tryFrom($from) : null;
 
-        return new Figure($this->withinReach($unit?->toSi((float) $value) ?? (float) $value, $unit, $key), $provenance ?? throw BadRecord::unknownProvenance($this->path($key)), $entry);
+        return new Figure($this->withinReach($unit?->toSi((float) $value) ?? (float) $value, $unit, $key), $provenance ?? throw BadRecord::unknownProvenance($this->path($key)), $entry, $by, $at);
     }
 
     /**

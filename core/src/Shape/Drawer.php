@@ -188,14 +188,14 @@ final readonly class Drawer implements Shape
         [$width, $height] = $this->outside($design);
         $filter = $design->filter;
         $space = $this->space($design);
-        $lying = Panel::rectangle('box-lying', 'Box, top and bottom', $width, $space);
-        $upright = Panel::rectangle('box-upright', 'Box, sides', $height - 2.0 * self::BOARD, $space);
-        $stop = Panel::rectangle('stop', 'Stop', ...self::STOP);
+        $lying = Panel::rectangle('box-lying', 'Box, top and bottom', $width, $space)->alongItsGrain();
+        $upright = Panel::rectangle('box-upright', 'Box, sides', $height - 2.0 * self::BOARD, $space)->alongItsGrain();
+        $stop = Panel::rectangle('stop', 'Stop', ...self::STOP)->alongItsGrain();
         $boards = [...$this->faceFrame($design), ...$this->faceFrame($design), $lying, $lying, $upright, $upright, $stop, $stop];
         if ($this->hasPedestal($design)) {
             $plate = Panel::withHoles('plate', 'Plate with a captive nut', self::PLATE, self::PLATE, [Hole::round(self::PLATE / 2.0, self::PLATE / 2.0, self::PIVOT)]);
             $long = $this->armLength($design);
-            $arm = Panel::withHoles('arm', 'Pedestal, arm of the fork', self::ARM, $long, [Hole::round(self::ARM / 2.0, $long - self::ARM / 2.0, self::PIVOT)]);
+            $arm = Panel::withHoles('arm', 'Pedestal, arm of the fork', self::ARM, $long, [Hole::round(self::ARM / 2.0, $long - self::ARM / 2.0, self::PIVOT)])->alongItsGrain();
             $foot = Panel::withHoles('foot', 'Pedestal, foot', $width + 4.0 * self::BOARD, self::FOOT_DEPTH, array_map(
                 fn (float $x): Hole => Hole::round($x * ($width + 4.0 * self::BOARD), self::FOOT_DEPTH / 2.0, self::PIVOT),
                 [0.25, 0.75],
@@ -205,7 +205,7 @@ final readonly class Drawer implements Shape
 
         return [
             ...array_map(fn (Panel $board): Panel => $board->from(self::SHEET), $boards),
-            Panel::rectangle('rod', 'Latch rod', $height, self::ROD)->from(self::ROD_STOCK),
+            Panel::rectangle('rod', 'Latch rod', $height, self::ROD)->alongItsGrain()->from(self::ROD_STOCK),
         ];
     }
 
@@ -219,12 +219,12 @@ final readonly class Drawer implements Shape
         [$width, $height] = $this->outside($design);
         [$openWidth, $openHeight] = [$design->filter->width - 2.0 * $design->filter->rim, $design->filter->height - 2.0 * $design->filter->rim];
         [$side, $end] = [($width - $openWidth) / 2.0, ($height - $openHeight) / 2.0];
-        $mitred = fn (string $id, string $name, float $long, float $deep, float $off): Panel => Panel::polygon($id, $name, PlanePoint::list([[0.0, 0.0], [$long, 0.0], [$long - $off, $deep], [$off, $deep]]));
+        $mitred = fn (string $id, string $name, float $long, float $deep, float $off): Panel => Panel::polygon($id, $name, PlanePoint::list([[0.0, 0.0], [$long, 0.0], [$long - $off, $deep], [$off, $deep]]))->alongItsGrain();
 
         return match ($design->option('frames')) {
             'butt' => [
-                $stile = Panel::rectangle('frame', 'Face frame, upright strip', $height, $side), $stile,
-                $rail = Panel::rectangle('frame', 'Face frame, lying strip', $openWidth, $end), $rail,
+                $stile = Panel::rectangle('frame', 'Face frame, upright strip', $height, $side)->alongItsGrain(), $stile,
+                $rail = Panel::rectangle('frame', 'Face frame, lying strip', $openWidth, $end)->alongItsGrain(), $rail,
             ],
             'mitre' => [
                 $stile = $mitred('frame', 'Face frame, upright strip', $height, $side, $end), $stile,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Shape;
 
+use Jornel\Core\Geometry\PlanePoint;
 use Jornel\Core\Part\Carton;
 use Jornel\Core\Scene\Anchor;
 use Jornel\Core\Scene\FanSolid;
@@ -62,10 +63,18 @@ final readonly class FanInCarton implements FanMount
         return [
             $face('carton-back', 'Carton, back'),
             $face('carton-front', 'Carton, front'),
-            ...($this->hasDoor() ? [Panel::withHoles('carton-side', 'Carton, side with the door', $this->carton->width, $this->carton->depth, [
-                Hole::rectangle($this->carton->width / 2.0, $this->carton->depth / 2.0, self::DOOR, min(self::DOOR, $this->carton->depth - 0.04)),
-            ])->from(Panel::FAN_CARTON)] : []),
+            ...($this->hasDoor() ? [$this->sideWithDoor()] : []),
         ];
+    }
+
+    /** The door is cut on three sides and folded along its upper one. */
+    private function sideWithDoor(): Panel
+    {
+        [$middle, $height] = [$this->carton->width / 2.0, min(self::DOOR, $this->carton->depth - 0.04)];
+        $hinge = ($this->carton->depth + $height) / 2.0;
+
+        return Panel::withHoles('carton-side', 'Carton, side with the door', $this->carton->width, $this->carton->depth, [Hole::rectangle($middle, $this->carton->depth / 2.0, self::DOOR, $height)])
+            ->from(Panel::FAN_CARTON)->folded(new PlanePoint($middle - self::DOOR / 2.0, $hinge), new PlanePoint($middle + self::DOOR / 2.0, $hinge));
     }
 
     public function seams(): array

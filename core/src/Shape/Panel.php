@@ -28,6 +28,8 @@ final readonly class Panel
      * @param  non-empty-list<PlanePoint>  $outline  corners, m, anticlockwise; the lower left of its extent at 0, 0
      * @param  list<Hole>  $holes
      * @param  string  $sheet  id of the catalogue's sheet that it is cut from
+     * @param  bool  $runsAlong  whether flutes or grain must run along its longer side
+     * @param  list<array{PlanePoint, PlanePoint}>  $folds  lines to fold along, m
      */
     private function __construct(
         public string $id,
@@ -38,6 +40,8 @@ final readonly class Panel
         public array $outline,
         public array $holes,
         public string $sheet = self::CARTON,
+        public bool $runsAlong = false,
+        public array $folds = [],
     ) {
     }
 
@@ -74,7 +78,19 @@ final readonly class Panel
     /** The same cut from another sheet of the catalogue. */
     public function from(string $sheet): self
     {
-        return new self($this->id, $this->name, $this->width, $this->height, $this->hole, $this->outline, $this->holes, $sheet);
+        return new self($this->id, $this->name, $this->width, $this->height, $this->hole, $this->outline, $this->holes, $sheet, $this->runsAlong, $this->folds);
+    }
+
+    /** The same with flutes or grain along its longer side, as it carries weight or holds straight. */
+    public function alongItsGrain(): self
+    {
+        return new self($this->id, $this->name, $this->width, $this->height, $this->hole, $this->outline, $this->holes, $this->sheet, true, $this->folds);
+    }
+
+    /** The same folded along a line instead of cut there. */
+    public function folded(PlanePoint $from, PlanePoint $to): self
+    {
+        return new self($this->id, $this->name, $this->width, $this->height, $this->hole, $this->outline, $this->holes, $this->sheet, $this->runsAlong, [...$this->folds, [$from, $to]]);
     }
 
     public function isRectangle(): bool

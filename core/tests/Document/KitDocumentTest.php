@@ -69,10 +69,15 @@ final class KitDocumentTest extends TestCase
 
     public function test_parts_of_the_answer_are_taken_as_a_question_again(): void
     {
-        $first = self::answer(['kind' => 'kit', 'units' => [['unit' => self::CUBE, 'count' => 3]], 'sheets' => [], 'bought' => [['material' => 'board-24x36']]]);
-        $cuts = array_map(fn (array $cut): array => array_intersect_key($cut, array_flip(['label', 'name', 'count', 'material', 'outline_mm', 'holes_mm', 'may_rotate'])), $first['cuts']);
-        $again = self::answer(['kind' => 'kit', 'cuts' => $cuts, 'bought' => [['material' => 'board-24x36']]]);
+        $units = [['unit' => self::CUBE, 'count' => 3], ['unit' => ['fan' => 'floor-18-guard', 'corners' => 'taped', 'options' => ['round-fan' => 'carton']] + self::CUBE, 'count' => 1]];
+        $first = self::answer(['kind' => 'kit', 'units' => $units, 'sheets' => [], 'bought' => [['material' => 'board-24x36']]]);
+        self::assertContains(true, array_column($first['cuts'], 'cut_into'));
+        self::assertNotSame([], array_merge(...array_column($first['cuts'], 'folds_mm')));
+        $again = self::answer(['kind' => 'kit', 'cuts' => $first['cuts'], 'bought' => [['material' => 'board-24x36']]]);
         self::assertEqualsWithDelta($first['sheets'], $again['sheets'], 1e-6);
+        self::assertEqualsWithDelta($first['cuts'], $again['cuts'], 1e-6);
+        $bare = array_map(fn (array $cut): array => ['name' => '', 'material' => ''] + $cut, $first['cuts']);
+        self::assertEqualsWithDelta($bare, self::answer(['kind' => 'kit', 'cuts' => $bare, 'bought' => [['material' => 'board-24x36']]])['cuts'], 1e-6);
     }
 
     public function test_both_systems_mean_the_same(): void
@@ -131,6 +136,7 @@ final class KitDocumentTest extends TestCase
         yield 'a shape that is not known' => ['units.0.unit.shape', ['units' => [['unit' => ['shape' => 'dome'] + self::CUBE]]]];
         yield 'a hole outside' => ['cuts.0.holes_mm.0', ['cuts' => [$part + ['holes_mm' => [[[90, 10], [140, 10], [140, 40]]]]]]];
         yield 'sides that cross' => ['cuts.0.outline_mm', ['cuts' => [['label' => 'A', 'outline_mm' => [[0, 0], [9, 9], [9, 0], [0, 9]]]]]];
+        yield 'a fold of one end' => ['cuts.0.folds_mm.0', ['cuts' => [$part + ['folds_mm' => [[[0, 10], [50]]]]]]];
         yield 'two of one label' => ['cuts.1.label', ['cuts' => [$part, $part]]];
         yield 'an eighth of a turn' => ['pinned.0.rotation_deg', ['cuts' => [$part], 'sheets' => [['id' => 's', 'width_mm' => 300, 'height_mm' => 300]], 'pinned' => [['label' => 'A', 'sheet' => 's', 'x_mm' => 0, 'y_mm' => 0, 'rotation_deg' => 45]]]];
         yield 'a part of no such stock' => ['stock.0.part', ['units' => [['unit' => self::CUBE]], 'stock' => [['part' => 'moon', 'pieces' => 1]]]];

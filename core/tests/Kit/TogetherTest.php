@@ -9,6 +9,7 @@ use Jornel\Core\Air\Air;
 use Jornel\Core\Airflow\Performance;
 use Jornel\Core\Fault\InvalidEntries;
 use Jornel\Core\Kit\CutPlanEntry;
+use Jornel\Core\Kit\CutTerms;
 use Jornel\Core\Kit\Economy;
 use Jornel\Core\Kit\Kit;
 use Jornel\Core\Kit\KitCost;
@@ -115,15 +116,15 @@ final class TogetherTest extends TestCase
         $told = Kit::of([new KitOrder(Sample::design(), 1)], Sample::catalogue())->cartonTold()?->text(System::Imperial);
         self::assertStringStartsWith('Base and shroud come out of the fan’s carton', (string) $told);
         self::assertStringStartsWith('Shroud comes out of', (string) Kit::of([new KitOrder(Sample::design('raised-cube'), 1)], Sample::catalogue())->cartonTold()?->text(System::Metric));
-        self::assertNull(Kit::of([new KitOrder(Sample::design(), 1)], Sample::catalogue(), [])->cartonTold());
+        self::assertNull(Kit::of([new KitOrder(Sample::design(), 1)], Sample::catalogue(), new CutTerms(fromCartons: false))->cartonTold());
     }
 
     public function test_a_plan_is_read_in_either_measure_and_kept_with_its_units(): void
     {
         $fields = ['kerf' => '1/8', 'margin' => '0', 'cartons' => false, 'flaps' => true, 'printed' => 5, 'sheets' => [['name' => ' Filters ', 'width' => '19 1/2', 'height' => '495 mm', 'count' => 2, 'grain' => 'across']], 'pinned' => [['label' => 'A.1', 'sheet' => 'own-1', 'number' => 1, 'x_mm' => 12.5, 'y_mm' => 0, 'turn' => 450]]];
         $entry = CutPlanEntry::read($fields, System::Imperial);
-        self::assertEqualsWithDelta([0.003175, 0.0, 0.4953, 0.495], [$entry->kerf, $entry->margin, $entry->sheets[0]->width, $entry->sheets[0]->height], 1e-9);
-        self::assertSame([false, true, 2, Grain::Across, 90], [$entry->fromCartons, $entry->withFlaps, $entry->printed, $entry->sheets[0]->grain, $entry->pinned[0]->degrees]);
+        self::assertEqualsWithDelta([0.003175, 0.0, 0.4953, 0.495], [$entry->terms->kerf, $entry->terms->margin, $entry->terms->sheets[0]->width, $entry->terms->sheets[0]->height], 1e-9);
+        self::assertSame([false, true, 2, Grain::Across, 90], [$entry->terms->fromCartons, $entry->terms->withFlaps, $entry->terms->printed, $entry->terms->sheets[0]->grain, $entry->terms->pinned[0]->degrees]);
         self::assertSame(['1/8 in', 'Filters', '19 1/2 in'], [$entry->written['kerf'], $entry->written['sheets'][0]['name'], $entry->written['sheets'][0]['width']]);
         self::assertEquals($entry, CutPlanEntry::read($entry->written, System::Metric), 'what is kept means something else in the other measure');
         try {

@@ -8,8 +8,6 @@ return [
     'gap' => 'If it is {off} {way}, the {part} is cut {by} too small: left open, that gap adds {share} of bypass.',
     'small-gap' => 'If it is {off} {way}, the {part} is cut {by} too small: tape over that gap.',
     'hole' => 'If it is {off} {way}, the hole of the {part} is {by} too {hole}.',
-    'from-carton-one' => '{parts} comes out of the fan’s carton as long as its large walls are at least {width} × {height}.',
-    'from-carton' => '{parts} come out of the fan’s carton as long as its large walls are at least {width} × {height}.',
     'carton' => 'If it is {off} {way}, the number of parts that come out of the fan’s carton falls by {parts}.',
     'refused' => 'If it is {off} {way}, it will not close: {why}',
     'smaller' => 'smaller',

@@ -79,6 +79,13 @@ onMounted(() =>
                     >Laying out what is cut for {{ all.length - without.length }} rooms: {{ Math.round(100 * shopping.share.value) }} %.
                     <template #actions><Button size="small" @click="cancel">Cancel</Button></template>
                 </NoticeBar>
+                <NoticeBar v-for="one in shopping.data.value!.misfits" :key="one" kind="warning"
+                    >The sizes measured since do not go together in a build, which is cut by those it was saved with. {{ one }}</NoticeBar
+                >
+                <NoticeBar v-if="shopping.data.value!.beyond" kind="warning"
+                    >{{ shopping.data.value!.beyond }} rooms more are not on this list: it is made for
+                    {{ shopping.data.value!.rooms.length }} at the most.</NoticeBar
+                >
                 <p v-if="!shopping.data.value!.lines.length">No room has a build yet. Save one, and what it takes stands here.</p>
                 <ShopLines :lines="ticks.lines.value" :currency="currency" :may-tick="mayChange" @tick="ticks.tick" />
             </div>

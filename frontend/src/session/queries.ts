@@ -2,6 +2,7 @@ import { useQuery, useQueryClient } from '@tanstack/vue-query';
 import { answer, api, type AccountChange, type Beginning, type Joining, type Person } from '../api/client';
 import { sessionGate } from '../api/sessionGate';
 import { useWrite } from '../api/useWrite';
+import { forgetPages } from '../store/away';
 
 const SESSION = ['session'];
 
@@ -74,13 +75,14 @@ export function useChangeAccount() {
 }
 
 export const useSignOutEverywhere = () =>
-    useWrite((current_password: string) => answer(api.DELETE('/account/sessions', { body: { current_password } })));
+    useWrite((current_password: string) => answer(api.DELETE('/account/sessions', { body: { current_password } })), forgetPages);
 
 export function useSignOut() {
     const client = useQueryClient();
     return useWrite(
         () => answer(api.DELETE('/session')),
-        () => {
+        async () => {
+            await forgetPages();
             sessionGate.know(false);
             client.clear();
         },

@@ -38,20 +38,25 @@ final class KitForms
             ['type' => 'object', 'properties' => ['x' => ['type' => 'number'], 'y' => ['type' => 'number'], 'radius' => ['type' => 'number', 'exclusiveMinimum' => 0]], 'required' => ['x', 'y', 'radius'], 'additionalProperties' => false],
         ]], 'description' => "Corners, or middle and radius of a round one, all in {$unit}"];
 
+        $folds = ['type' => 'array', 'maxItems' => self::MOST_HOLES, 'items' => ['type' => 'array', 'minItems' => 2, 'maxItems' => 2, 'items' => self::corner()]];
+
         return Form::about('A part to cut, as the answer tells it')
             ->text('label', 'By which it is told in the answer; each once')
-            ->text('name', '')
+            ->key('name', ['type' => 'string'])
             ->count('count', ['minimum' => 1, 'maximum' => self::MOST_ALIKE], '1 where not given')
-            ->text('material', 'Of the sheets that it may be cut from; any where not given')
+            ->key('material', ['type' => 'string'], 'Of the sheets that it may be cut from; any where empty or not given')
             ->key('outline_mm', self::outline(), 'Corners one after the other about its own origin')
             ->key('outline_in', self::outline(), 'The same in inches')
             ->key('holes_mm', $holes('millimetres'))
             ->key('holes_in', $holes('inches'))
             ->flag('may_rotate', 'false: its flutes run along its x, so it is not turned against those of the sheet; true where not given')
-            ->key('unit', ['type' => ['integer', 'null']], 'Which unit it is for: ignored')
+            ->flag('cut_into', 'Whether it is cut into something that stays whole, and so lies on no sheet; false where not given')
+            ->key('folds_mm', $folds, 'Lines to fold along, each by its two ends')
+            ->key('folds_in', $folds, 'The same in inches')
+            ->quantity('tolerance', Dimension::Length, 'How far a cut may be off, that of a knife where not given', self::NOT_NEGATIVE)
             ->requires('label')
             ->oneWay([['outline_mm'], ['outline_in']])
-            ->notTogether('outline_mm', 'outline_in')->notTogether('holes_mm', 'holes_in')
+            ->notTogether('outline_mm', 'outline_in')->notTogether('holes_mm', 'holes_in')->notTogether('folds_mm', 'folds_in')
             ->schema();
     }
 
@@ -106,6 +111,12 @@ final class KitForms
     /** @return array<string, mixed> */
     private static function outline(): array
     {
-        return ['type' => 'array', 'minItems' => 3, 'maxItems' => self::MOST_CORNERS, 'items' => ['type' => 'array', 'minItems' => 2, 'maxItems' => 2, 'items' => ['type' => 'number']]];
+        return ['type' => 'array', 'minItems' => 3, 'maxItems' => self::MOST_CORNERS, 'items' => self::corner()];
+    }
+
+    /** @return array<string, mixed> */
+    private static function corner(): array
+    {
+        return ['type' => 'array', 'minItems' => 2, 'maxItems' => 2, 'items' => ['type' => 'number']];
     }
 }

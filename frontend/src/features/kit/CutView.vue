@@ -69,6 +69,9 @@ const told = (sheet: PlanSheet): string => `${Math.round(100 * sheet.used_share)
                 ><b>{{ one.label }} {{ one.name }}</b> lies on no sheet{{ one.left > 1 ? ` (${one.left})` : '' }}. {{ one.why }}</NoticeBar
             >
             <NoticeBar v-if="fault" kind="error">{{ fault }}</NoticeBar>
+            <NoticeBar v-for="one in plan.loose" :key="one" kind="warning"
+                >{{ one }} What was laid there by hand is laid with the rest now.</NoticeBar
+            >
             <p v-if="plan.carton" class="carton">{{ show(plan.carton) }}</p>
             <p v-if="!plan.sheets.length" class="aside">Nothing of this build is cut from a sheet.</p>
             <figure v-for="sheet in plan.sheets" :key="`${sheet.id} ${sheet.number}`">

@@ -49,6 +49,10 @@ const told = computed(() => {
                 </p>
             </header>
             <NoticeBar v-if="isChanged" kind="warning">This is the saved version. Changes made since are not in it.</NoticeBar>
+            <NoticeBar v-if="plan.data.value!.misfit" kind="error"
+                >The sizes measured since do not go together in this build. {{ plan.data.value!.misfit }} It is cut by those it was saved
+                with.</NoticeBar
+            >
             <ViewTabs :views="views" :view="view" label="Parts of the kit" @view="(next) => (view = next)" />
             <div class="view">
                 <CutView
@@ -78,8 +82,11 @@ const told = computed(() => {
     background: var(--paper);
     overflow: hidden;
 }
-.stage:has(.notice) {
+.stage:has(> .notice) {
     grid-template-rows: auto auto auto minmax(0, 1fr);
+}
+.stage:has(> .notice + .notice) {
+    grid-template-rows: auto auto auto auto minmax(0, 1fr);
 }
 h2 {
     font-size: 22px;

@@ -5,7 +5,6 @@ import { useRouter } from 'vue-router';
 import { useKeepColours, useSession, useSetMeasure, useSignOut } from '../../session/queries';
 import { useMeasure } from '../../session/useMeasure';
 import { useTheme } from '../../session/useTheme';
-import { forgetPages } from '../../store/away';
 
 const session = useSession();
 const { measure } = useMeasure();
@@ -26,7 +25,6 @@ const router = useRouter();
 const signingOut = useSignOut();
 
 async function signOut(): Promise<void> {
-    await forgetPages();
     await signingOut.run();
     if (!signingOut.refused.value) await router.push({ name: 'sign-in' });
 }

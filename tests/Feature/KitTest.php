@@ -133,13 +133,14 @@ class KitTest extends FeatureTestCase
         $offcut = Offcut::query()->create(['programme_id' => $this->programme->id, 'material' => 'board-24x36', 'width_m' => 0.6, 'height_m' => 0.56]);
         $none = ['cartons' => false, 'revision' => 0] + self::WRITTEN;
         $sheets = array_column($this->putJson($this->at('cut-plan'), $none)->assertOk()->json('sheets'), null, 'id');
+        $label = $sheets["offcut-{$offcut->id}"]['placed'][0]['piece'];
         $pins = array_map(fn (array $sheet): array => ['label' => $sheet['placed'][0]['piece'], 'sheet' => $sheet['id'], 'number' => 1, 'x_mm' => $sheet['placed'][0]['x_mm'], 'y_mm' => $sheet['placed'][0]['y_mm'], 'turn' => $sheet['placed'][0]['turn']], array_values($sheets));
         $laid = $this->putJson($this->at('cut-plan'), ['pinned' => $pins, 'revision' => 1] + $none)->assertOk();
         self::assertSame([[], 2], [$laid->json('loose'), count($laid->json('written.pinned'))]);
 
         $this->deleteJson("/api/v1/offcuts/{$offcut->id}")->assertNoContent();
         $after = $this->getJson($this->at('cut-plan'))->assertOk();
-        self::assertSame(["There is no sheet offcut-{$offcut->id} 1."], $after->json('loose'));
+        self::assertSame(["The sheet that part {$label} was laid on is not there any more. Lay it on another."], $after->json('loose'));
         self::assertSame(['board-24x36'], array_column($after->json('written.pinned'), 'sheet'));
         self::assertCount(2, array_merge(...array_column($after->json('sheets'), 'placed')));
         $this->get($this->at('cut-files/all.zip'))->assertOk();

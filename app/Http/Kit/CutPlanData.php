@@ -120,7 +120,7 @@ final readonly class CutPlanData
                 'width' => Shown::of(Display::PartLength, $part->width()), 'height' => Shown::of(Display::PartLength, $part->height()),
                 'may_turn' => $part->mayTurn, 'cut_into' => $part->isCutInto,
                 'left' => $left[$part->label][0] ?? 0, 'why' => $left[$part->label][1] ?? '',
-                'outline' => self::points($part->outline), 'holes' => array_map(fn (CutHole $hole): array => self::points($hole->corners), $part->holes),
+                'outline' => self::points($part->outline), 'holes' => array_map(fn (CutHole $hole): array => self::points($hole->corners()), $part->holes),
                 'file' => CutFiles::name($part), 'tiles' => array_map(fn (Paper $paper): array => self::tiles($part, $paper), Paper::cases()),
             ], $plan->parts),
             'sheets' => array_map(fn (FilledSheet $sheet): array => self::sheet($sheet, $kit, $written, $pinned), $plan->layout->sheets),
@@ -168,7 +168,7 @@ final readonly class CutPlanData
         return [
             'label' => $part->label, 'piece' => $one->piece->label, 'part' => $part->id,
             'outline' => self::points(array_map($lie, $part->outline)),
-            'holes' => array_map(fn (CutHole $hole): array => self::points(array_map($lie, $hole->corners)), $part->holes),
+            'holes' => array_map(fn (CutHole $hole): array => self::points(array_map($lie, $hole->corners())), $part->holes),
             'x_mm' => self::mm($x), 'y_mm' => self::mm($y), 'turn' => $one->pose->degrees, 'pinned' => $isPinned,
         ];
     }

@@ -17,19 +17,16 @@ final readonly class CutHole
     /**
      * @param  PlanePoint|null  $middle  of a round one, m
      * @param  float  $radius  of a round one, m
-     * @param  non-empty-list<PlanePoint>  $corners  anticlockwise, m
+     * @param  list<PlanePoint>  $corners  anticlockwise, m; none where it is round
      */
-    private function __construct(public ?PlanePoint $middle, public float $radius, public array $corners)
+    private function __construct(public ?PlanePoint $middle, public float $radius, private array $corners)
     {
     }
 
     /** @param  float  $radius  m, above zero */
     public static function round(PlanePoint $middle, float $radius): self
     {
-        return new self($middle, $radius, array_map(
-            fn (int $step): PlanePoint => (new PlanePoint($radius, 0.0))->turned(2.0 * M_PI * $step / self::STEPS)->plus($middle),
-            range(0, self::STEPS - 1),
-        ));
+        return new self($middle, $radius, []);
     }
 
     /** @param  non-empty-list<PlanePoint>  $corners  anticlockwise, m */
@@ -59,15 +56,30 @@ final readonly class CutHole
         return new self($this->middle === null ? null : $turn($this->middle), $this->radius, array_map($turn, $this->corners));
     }
 
+    /**
+     * Its edge as a polygon; of a round one, worked out when it is asked for.
+     *
+     * @return non-empty-list<PlanePoint> anticlockwise, m
+     */
+    public function corners(): array
+    {
+        [$middle, $radius] = [$this->middle, $this->radius];
+
+        return $this->corners !== [] ? $this->corners : array_map(
+            fn (int $step): PlanePoint => (new PlanePoint($radius, 0.0))->turned(2.0 * M_PI * $step / self::STEPS)->plus($middle ?? new PlanePoint(0.0, 0.0)),
+            range(0, self::STEPS - 1),
+        );
+    }
+
     /** @return float m2 */
     public function area(): float
     {
-        return $this->middle === null ? (new Polygon($this->corners))->area() : M_PI * $this->radius ** 2;
+        return $this->middle === null ? (new Polygon($this->corners()))->area() : M_PI * $this->radius ** 2;
     }
 
     /** Where its middle is marked. */
     public function centre(): PlanePoint
     {
-        return $this->middle ?? (new Polygon($this->corners))->centroid();
+        return $this->middle ?? (new Polygon($this->corners()))->centroid();
     }
 }

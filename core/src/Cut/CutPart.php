@@ -99,6 +99,6 @@ final readonly class CutPart
     /** One of them to lay on a sheet. */
     public function piece(): Piece
     {
-        return new Piece($this->label, $this->outline, array_map(fn (CutHole $hole): array => $hole->corners, $this->holes), $this->mayTurn, $this->material);
+        return new Piece($this->label, $this->outline, array_map(fn (CutHole $hole): array => $hole->corners(), $this->holes), $this->mayTurn, $this->material);
     }
 }

@@ -61,7 +61,7 @@ final class CutDrawing
 
     public function hole(CutHole $hole): self
     {
-        return $hole->middle === null ? $this->line(Layer::Cut, $hole->corners, true) : $this->circle(Layer::Cut, $hole->middle, $hole->radius);
+        return $hole->middle === null ? $this->line(Layer::Cut, $hole->corners(), true) : $this->circle(Layer::Cut, $hole->middle, $hole->radius);
     }
 
     /** @return array{float, float, float, float} left, low, right, high, m */

@@ -63,7 +63,7 @@ final class PartDrawing
     {
         $drawing->line(Layer::Cut, array_map($lie, $part->outline), true);
         foreach ($part->holes as $hole) {
-            $moved = $hole->middle === null ? CutHole::polygon(array_map($lie, $hole->corners)) : CutHole::round($lie($hole->middle), $hole->radius);
+            $moved = $hole->middle === null ? CutHole::polygon(array_map($lie, $hole->corners())) : CutHole::round($lie($hole->middle), $hole->radius);
             $drawing->hole($moved);
             $drawing->cross($moved->centre(), min(self::CROSS, 2.0 * max($hole->radius, 0.002)));
         }
@@ -115,7 +115,7 @@ final class PartDrawing
             $at = $low->plus(new PlanePoint($x * $part->width(), $y * $part->height()));
             $isClear = $polygon->contains($at);
             foreach ($part->holes as $hole) {
-                $isClear = $isClear && ! (new Polygon($hole->corners))->contains($at) && ($hole->middle === null || $hole->middle->distanceTo($at) > $hole->radius + $letters / 2.0);
+                $isClear = $isClear && ! (new Polygon($hole->corners()))->contains($at) && ($hole->middle === null || $hole->middle->distanceTo($at) > $hole->radius + $letters / 2.0);
             }
             if ($isClear) {
                 return $at;

@@ -102,7 +102,7 @@ final readonly class ScaleDrawing
             $drawing->line(Layer::Fold, array_map($lie, $fold));
         }
         foreach ($part->holes as $hole) {
-            $drawing->hole($hole->middle === null ? CutHole::polygon(array_map($lie, $hole->corners)) : CutHole::round($lie($hole->middle), $hole->radius / $scale));
+            $drawing->hole($hole->middle === null ? CutHole::polygon(array_map($lie, $hole->corners())) : CutHole::round($lie($hole->middle), $hole->radius / $scale));
             if ($hole->middle !== null) {
                 $drawing->cross($lie($hole->middle), $hole->radius / $scale + 0.0015);
             }
@@ -129,7 +129,7 @@ final readonly class ScaleDrawing
         $lines = [];
         foreach ($alike as $holes) {
             $hole = $holes[0];
-            [$xs, $ys] = [array_column($hole->corners, 'x'), array_column($hole->corners, 'y')];
+            [$xs, $ys] = [array_column($hole->corners(), 'x'), array_column($hole->corners(), 'y')];
             $size = $hole->middle !== null
                 ? 'dia. '.self::told(2.0 * $hole->radius)
                 : sprintf('%s × %s in', TapeFraction::nearest(max($xs) - min($xs))->text(), TapeFraction::nearest(max($ys) - min($ys))->text());

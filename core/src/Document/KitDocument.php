@@ -119,7 +119,7 @@ final readonly class KitDocument implements Document
             'label' => $part->label, 'name' => $part->name, 'count' => $part->count, 'material' => $part->material,
             'outline_mm' => array_map(self::point(...), $part->outline),
             'holes_mm' => array_map(fn (CutHole $hole): array => $hole->middle === null
-                ? array_map(self::point(...), $hole->corners)
+                ? array_map(self::point(...), $hole->corners())
                 : ['x' => self::mm($hole->middle->x), 'y' => self::mm($hole->middle->y), 'radius' => self::mm($hole->radius)], $part->holes),
             'may_rotate' => $part->mayTurn,
             'cut_into' => $part->isCutInto,

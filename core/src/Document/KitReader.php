@@ -223,7 +223,7 @@ final readonly class KitReader
     {
         $polygon = new Polygon($outline);
 
-        return array_filter($hole->corners, fn (PlanePoint $at): bool => ! $polygon->contains($at)) === [];
+        return array_filter($hole->corners(), fn (PlanePoint $at): bool => ! $polygon->contains($at)) === [];
     }
 
     /** @return non-empty-list<PlanePoint> anticlockwise, m */

@@ -21,7 +21,7 @@ final class PinnedBadly extends Invalid
 
     public static function noSheet(Pinned $pinned): self
     {
-        return new self("pinned.{$pinned->label}", "There is no sheet {$pinned->sheet} {$pinned->number}.");
+        return new self("pinned.{$pinned->label}", "The sheet that part {$pinned->label} was laid on is not there any more. Lay it on another.");
     }
 
     public static function againstGrain(Pinned $pinned): self

@@ -39,7 +39,7 @@ final class CutListTest extends TestCase
             self::assertGreaterThan(0.0, $part->area(), $part->name);
             self::assertFalse($outline->crossesItself(), $part->name);
             foreach ($part->holes as $hole) {
-                foreach ($hole->corners as $corner) {
+                foreach ($hole->corners() as $corner) {
                     self::assertTrue($outline->contains($corner), "{$part->name}: a hole beyond its edge");
                 }
             }

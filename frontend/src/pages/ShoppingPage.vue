@@ -79,9 +79,15 @@ onMounted(() =>
                     >Laying out what is cut for {{ all.length - without.length }} rooms: {{ Math.round(100 * shopping.share.value) }} %.
                     <template #actions><Button size="small" @click="cancel">Cancel</Button></template>
                 </NoticeBar>
-                <NoticeBar v-for="one in shopping.data.value!.misfits" :key="one" kind="warning"
-                    >The sizes measured since do not go together in a build, which is cut by those it was saved with. {{ one }}</NoticeBar
-                >
+                <NoticeBar v-if="shopping.data.value!.misfits.length" kind="warning">
+                    <details>
+                        <summary>Sizes measured since do not go together: {{ shopping.data.value!.misfits.length }} of the builds</summary>
+                        They are cut by the sizes they were saved with.
+                        <ul>
+                            <li v-for="one in shopping.data.value!.misfits" :key="one">{{ one }}</li>
+                        </ul>
+                    </details>
+                </NoticeBar>
                 <NoticeBar v-if="shopping.data.value!.beyond" kind="warning"
                     >{{ shopping.data.value!.beyond }} rooms more are not on this list: it is made for
                     {{ shopping.data.value!.rooms.length }} at the most.</NoticeBar
@@ -184,6 +190,13 @@ section :deep(.ant-checkbox-wrapper) {
     margin: 0;
     padding: 4px 0;
     font-size: 15px;
+}
+summary {
+    cursor: pointer;
+}
+ul {
+    margin: 4px 0 0;
+    padding-left: 18px;
 }
 dl {
     display: grid;

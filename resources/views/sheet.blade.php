@@ -92,7 +92,7 @@
         <tr>
             <td class="num"><b>{{ $i + 1 }}</b></td>
             <td>{{ $step->action }} <span class="note">{{ $step->reason }}</span>
-                @if ($step->hold)<br><span class="box"></span><span class="hold">{{ $step->hold }}</span>@endif</td>
+                @if ($step->holds)<br>@foreach ($step->holds as $hold)<span class="box"></span><span class="hold">{{ $hold }}</span> @endforeach @endif</td>
             <td class="num note">{{ round($step->minutes()) }} min</td>
         </tr>
         @endforeach

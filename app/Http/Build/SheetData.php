@@ -13,7 +13,7 @@ final readonly class SheetData
 {
     /**
      * @param  list<array{name: string, size: string, note: string, centre: string, hole: string, plan: string}>  $cuts
-     * @param  list<array{action: string, reason: string, minutes: int, hold: string}>  $steps
+     * @param  list<array{action: string, reason: string, minutes: int, holds: list<string>}>  $steps
      */
     private function __construct(
         #[OA\Property(items: new OA\Items(type: 'object', required: ['name', 'size', 'note', 'centre', 'hole', 'plan'], properties: [
@@ -22,9 +22,9 @@ final readonly class SheetData
             new OA\Property(property: 'centre', type: 'string'), new OA\Property(property: 'hole', type: 'string', description: 'Empty for none'),
             new OA\Property(property: 'plan', type: 'string', description: 'Drawing as SVG'),
         ]))] public array $cuts,
-        #[OA\Property(items: new OA\Items(type: 'object', required: ['action', 'reason', 'minutes', 'hold'], properties: [
+        #[OA\Property(items: new OA\Items(type: 'object', required: ['action', 'reason', 'minutes', 'holds'], properties: [
             new OA\Property(property: 'action', type: 'string'), new OA\Property(property: 'reason', type: 'string'),
-            new OA\Property(property: 'minutes', type: 'integer'), new OA\Property(property: 'hold', type: 'string', description: 'What must be ticked; empty for nothing'),
+            new OA\Property(property: 'minutes', type: 'integer'), new OA\Property(property: 'holds', type: 'array', items: new OA\Items(type: 'string'), description: 'What must be ticked'),
         ]))] public array $steps,
         #[OA\Property(description: 'Work on one unit, to the next five minutes')] public int $minutes,
     ) {
@@ -40,7 +40,7 @@ final readonly class SheetData
                 'plan' => PrintSvg::panel($cut->panel),
             ], $sheet->cuts),
             array_map(fn (Step $step): array => [
-                'action' => $step->action, 'reason' => $step->reason, 'minutes' => (int) round($step->minutes()), 'hold' => $step->hold ?? '',
+                'action' => $step->action, 'reason' => $step->reason, 'minutes' => (int) round($step->minutes()), 'holds' => $step->holds,
             ], $sheet->steps),
             $sheet->minutesTold(),
         );

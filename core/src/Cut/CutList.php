@@ -21,7 +21,7 @@ final class CutList
     public static function of(Design $design, Assembly $assembly, int $units = 1, string $before = ''): array
     {
         $alike = [];
-        foreach ([...$assembly->panels, ...self::cornerPieces($design), ...$assembly->cutOuts] as $panel) {
+        foreach ([...$assembly->panels, ...self::cornerPieces($design, $assembly), ...$assembly->cutOuts] as $panel) {
             $isCutInto = $panel->sheet === Panel::FAN_CARTON || isset($assembly->hardware[$panel->sheet]) || in_array($panel, $assembly->cutOuts, true);
             $key = self::alike($panel);
             $alike[$key] = [$panel, ($alike[$key][1] ?? 0) + 1, $isCutInto];
@@ -46,20 +46,32 @@ final class CutList
         return ($number >= 26 ? chr(64 + intdiv($number, 26)) : '').chr(65 + $number % 26);
     }
 
+    /** Whether triangles of carton close the front corners of a fan: of a square one, through which air would fall back. */
+    public static function hasCornerPieces(Design $design, Assembly $assembly): bool
+    {
+        return $design->corners === Corners::Taped && self::leg($design) > 0.0 && $design->fan->handling->holePitch === null && $assembly->fallsBack();
+    }
+
     /**
-     * Triangles of carton over the front corners of a square fan, each as far as the blades.
+     * Each of them as far as the blades.
      *
      * @return list<Panel>
      */
-    private static function cornerPieces(Design $design): array
+    private static function cornerPieces(Design $design, Assembly $assembly): array
     {
-        $body = $design->fan->body;
-        $leg = $body->side - $body->bladeCircle / M_SQRT2;
-        if ($design->corners !== Corners::Taped || $body->isRound() || $leg <= 0.0 || $design->fan->handling->holePitch !== null) {
+        if (! self::hasCornerPieces($design, $assembly)) {
             return [];
         }
-        $triangle = Panel::polygon('corner', 'Corner piece', PlanePoint::list([[0.0, 0.0], [$leg, 0.0], [0.0, $leg]]));
+        $leg = self::leg($design);
 
-        return array_fill(0, 4, $triangle);
+        return array_fill(0, 4, Panel::polygon('corner', 'Corner piece', PlanePoint::list([[0.0, 0.0], [$leg, 0.0], [0.0, $leg]])));
+    }
+
+    /** @return float of a corner that the blades leave free, m; 0 of a round housing */
+    private static function leg(Design $design): float
+    {
+        $body = $design->fan->body;
+
+        return $body->isRound() ? 0.0 : $body->side - $body->bladeCircle / M_SQRT2;
     }
 }

@@ -11,7 +11,7 @@ use Jornel\Core\Part\Record;
 /** The register of documents: a new kind is its class and one line here. */
 final class Documents
 {
-    private const KINDS = [EvaluationDocument::class, ClearanceDocument::class, RoomSeriesDocument::class, BuildingDocument::class, SoundDocument::class, FindDocument::class, KitDocument::class];
+    private const KINDS = [EvaluationDocument::class, ClearanceDocument::class, RoomSeriesDocument::class, BuildingDocument::class, SoundDocument::class, FindDocument::class, KitDocument::class, GuideDocument::class, DayDocument::class];
 
     /** The kind of a document that does not name one. */
     public const USUAL = 'evaluate';

@@ -11,6 +11,7 @@ use Jornel\Core\Guide\Making\DrawerSteps;
 use Jornel\Core\Guide\Making\DuctBoxSteps;
 use Jornel\Core\Guide\Making\MaskSheetSteps;
 use Jornel\Core\Guide\Making\PanelSteps;
+use Jornel\Core\Guide\Making\Precedence;
 use Jornel\Core\Guide\Making\RaisedCubeSteps;
 use Jornel\Core\Guide\Making\RingSteps;
 use Jornel\Core\Guide\Making\ShapeSteps;
@@ -52,6 +53,18 @@ final class Steps
      * @throws DoesNotFit
      */
     public static function of(Design $design): array
+    {
+        return Precedence::order(self::unordered($design));
+    }
+
+    /**
+     * The same in no order, for whoever only adds them up.
+     *
+     * @return non-empty-list<Step>
+     *
+     * @throws DoesNotFit
+     */
+    public static function unordered(Design $design): array
     {
         return self::by($design->shape)->of($design);
     }

@@ -39,7 +39,7 @@ final readonly class Work
         $minutes = 0.0;
         $seams = 0;
         [$tools, $skills] = [[], []];
-        foreach (Steps::of($design) as $step) {
+        foreach (Steps::unordered($design) as $step) {
             $minutes += $step->besideSeams();
             $seams += $step->seams;
             array_push($tools, ...$step->ownTools());

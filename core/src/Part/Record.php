@@ -279,4 +279,10 @@ final readonly class Record
     {
         return $this->path === '' ? $key : "{$this->path}.{$key}";
     }
+
+    /** Path of this record in the whole. */
+    public function place(): string
+    {
+        return $this->path;
+    }
 }

@@ -61,6 +61,18 @@ final readonly class Assembly
         return new self($this->faces, $this->seams, [...$this->openings, $opening], $this->panels, $this->throttle, $this->remarks, $this->outlet, $this->isIntake, $this->hardware, $this->lengths, $this->cutOuts);
     }
 
+    /** Whether air falls back through the corners of its fan. */
+    public function fallsBack(): bool
+    {
+        foreach ($this->openings as $opening) {
+            if ($opening->kind === LeakKind::Recirculation) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     /** Whether the fan's own carton is made into a part of the unit, so that nothing else can be cut from it. */
     public function usesFanCarton(): bool
     {

@@ -64,7 +64,7 @@ final readonly class Ring implements Shape
             ],
             openings: [Opening::recirculation($design->corners, $design->fan)],
             panels: [
-                ...($design->option('cone') === 'folded' ? [$cone->panel('cone', 'Cone, rolled up')] : []),
+                ...($design->option('cone') === 'folded' ? [$cone->panel('cone', 'Cone, rolled up'), Panel::rectangle('cap', 'Cap on the cartridge’s far end', $filter->width, $filter->width)] : []),
                 Panel::rectangle('plate', 'Plate under the fan', $body->side, $body->side, $body->bladeCircle),
             ],
             throttle: $bore->throttle,

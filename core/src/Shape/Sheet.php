@@ -71,10 +71,10 @@ enum Sheet: string
     public function cutting(): string
     {
         return match ($this) {
-            self::Carton => 'Cut the parts to the sizes on this sheet from the cartons.',
-            self::CorrugatedPlastic => 'Cut the parts to the sizes on this sheet from corrugated plastic; score it lightly first, then press deeper.',
-            self::FoamBoard => 'Cut the parts to the sizes on this sheet from foam board.',
-            self::Plywood => 'Saw the parts to the sizes on this sheet from plywood.',
+            self::Carton => 'Cut the parts to the sizes of the cut list from the cartons.',
+            self::CorrugatedPlastic => 'Cut the parts to the sizes of the cut list from corrugated plastic; score it lightly first, then press deeper.',
+            self::FoamBoard => 'Cut the parts to the sizes of the cut list from foam board.',
+            self::Plywood => 'Saw the parts to the sizes of the cut list from plywood.',
         };
     }
 

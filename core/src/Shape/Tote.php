@@ -38,6 +38,9 @@ final readonly class Tote implements Shape
 
     private const BOLT = 0.0065;
 
+    /** Zip ties that hold the guard over the open intake (common practice, no source). */
+    private const TIES = 4;
+
     public function id(): string
     {
         return 'tote';
@@ -81,7 +84,7 @@ final readonly class Tote implements Shape
             panels: [Panel::withHoles('lid', 'Lid', $width, $depth, [Hole::rectangle($width / 2.0, $depth / 2.0, $filter->width - 2.0 * $filter->rim, $filter->height - 2.0 * $filter->rim)])->from('plastic-tote')],
             throttle: 1.0,
             remarks: ['The thin plastic bends under the bolts: washers inside, and all four hand-tight before the wrench.'],
-            hardware: ['plastic-tote' => 1, 'bolts-washers' => 1],
+            hardware: ['plastic-tote' => 1, 'bolts-washers' => 1, 'coarse-media' => 1, 'zip-ties' => self::TIES],
             cutOuts: [$this->mouth($design)->from('plastic-tote')],
         );
     }

@@ -84,7 +84,7 @@ final readonly class WindowInsert implements Shape
             faces: FilterFace::alike($count, $design, $filter->netArea()),
             seams: [
                 new Seam('Filters to the filler board', $count * 2.0 * ($filter->width + $filter->height), 4 * $count),
-                new Seam('Board to the window', 2.0 * ($window->width + $window->height), 4),
+                new Seam('Board to the window', $edge = 2.0 * ($window->width + $window->height), 4, Seam::PEELED),
                 ...($this->isFar($design) ? [] : [new Seam('Fan to the filter', $this->fanCount($design) * 4.0 * $design->fan->body->side, 4 * $count)]),
                 ...($collar === null ? [] : [$collar->seam($count)]),
             ],
@@ -101,6 +101,7 @@ final readonly class WindowInsert implements Shape
                 ...($this->isFar($design) ? ['A fan that draws the house makes every crack an inlet: what comes in there passes no filter, and is not counted here.'] : []),
             ],
             isIntake: true,
+            lengths: ['painters-tape' => $edge],
         );
     }
 

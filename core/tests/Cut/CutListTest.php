@@ -62,7 +62,7 @@ final class CutListTest extends TestCase
         yield 'slim tower' => [Sample::design('slim-tower', 'pc-140', '10x20x1-g13-dense'), ['1 Front with the fans', '1 Bottom', '1 Top']];
         yield 'triangular tower' => [Sample::design('slim-tower', 'pc-140', '10x20x1-g13-dense', options: ['column' => 'triangular']), ['1 Bottom', '1 Top with the fan']];
         yield 'tote' => [Sample::design('tote', 'inline-8', '10x20x1-g13-dense'), ['1 Lid', '1 Tote, wall with the blower']];
-        yield 'ring, folded cone' => [Sample::design('ring', 'pc-120', 'ring-180x200', options: ['cone' => 'folded']), ['1 Cone, rolled up', '1 Plate under the fan']];
+        yield 'ring, folded cone' => [Sample::design('ring', 'pc-120', 'ring-180x200', options: ['cone' => 'folded']), ['1 Cone, rolled up', '1 Cap on the cartridge’s far end', '1 Plate under the fan']];
         yield 'bucket' => [Sample::design('bucket', 'exhaust-6', 'ring-180x200'), ['1 Plate on the cartridge’s far end', '1 Bucket, wall behind the cartridge', '1 Bucket, lid under the fan']];
         yield 'drawer' => [Sample::design('drawer', filter: $box), ['2 Face frame', '2 Box, top and bottom', '2 Box, sides', '2 Stop', '2 Plate with a captive nut', '2 Pedestal, arm of the fork', '1 Pedestal, foot', '1 Latch rod', '1 Shroud']];
         yield 'drawer, butt joints' => [Sample::design('drawer', filter: $box, corners: Corners::Open, options: ['frames' => 'butt', 'stand' => 'bought']), ['4 Face frame, upright strip', '4 Face frame, lying strip', '2 Box, top and bottom', '2 Box, sides', '2 Stop', '1 Latch rod']];

@@ -200,7 +200,7 @@ final class FifteenShapesTest extends TestCase
         self::assertEqualsWithDelta(M_PI * 0.18 * 0.2, $assembly->netArea(), 1e-12);
         self::assertEqualsWithDelta(110.0 ** 2 / 111.76 ** 2, $assembly->throttle, 1e-9);
         self::assertEqualsWithDelta(2 * M_PI * 0.18 + 4 * 4.72 * self::INCH, $assembly->seamLength(), 1e-9);
-        self::assertSame(['cone', 'plate'], array_column($assembly->panels, 'id'));
+        self::assertSame(['cone', 'cap', 'plate'], array_column($assembly->panels, 'id'));
     }
 
     public function test_a_bucket_holds_a_ring_under_an_exhaust_fan(): void

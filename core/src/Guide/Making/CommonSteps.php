@@ -5,50 +5,56 @@ declare(strict_types=1);
 namespace Jornel\Core\Guide\Making;
 
 use Jornel\Core\Cut\CutList;
-use Jornel\Core\Cut\CutPart;
+use Jornel\Core\Shape\Collar;
 use Jornel\Core\Shape\Corners;
 use Jornel\Core\Shape\Design;
 use Jornel\Core\Shape\Direction;
-use Jornel\Core\Shape\Panel;
-use Jornel\Core\Shape\Sheet;
+use Jornel\Core\Shape\Shroud;
 
 /** Steps that most units share (common practice, no source). */
 final class CommonSteps
 {
-    /**
-     * Cutting what the assembly says is to be cut; null where nothing is.
-     *
-     * @param  string  ...$besides  ids of panels that have a step of their own
-     */
-    public static function cut(Design $design, string ...$besides): ?Step
+    /** The very first of every unit. */
+    public static function count(): Step
     {
-        $assembly = $design->assemble();
-        $isCut = fn (string $id, string $sheet): bool => $sheet !== Panel::FAN_CARTON && ! in_array($id, $besides, true);
-        $panels = array_filter($assembly->panels, fn (Panel $panel): bool => $isCut($panel->id, $panel->sheet));
-        if ($panels === []) {
-            return null;
-        }
-        $parts = array_filter(CutList::of($design, $assembly), fn (CutPart $part): bool => $isCut($part->id, $part->material) && ! in_array($part->material, array_map(fn (Panel $one): string => $one->sheet, $assembly->cutOuts), true));
-        $names = array_map(fn (CutPart $part): string => "{$part->label} {$part->name}", $parts);
-        $sheet = Sheet::of($design);
-
         return new Step(
-            sprintf('%s Parts: %s.', $sheet->cutting(), implode(', ', $names)),
-            'Cut parts first: the filters then go together in one go.',
-            4.0 + ($sheet->isSawn() ? 6.0 : 3.0) * count($panels),
-            tools: ['tape measure', 'straightedge', $sheet->isSawn() ? 'saw' : 'knife', 'marker'],
-            skill: $sheet->isSawn() ? 'sawing' : 'cutting',
+            'count',
+            'Lay everything out on the table and count it against the list of parts.',
+            'A part that is missing is found now, not with glue on the fingers.',
+            2.0,
+            ['Everything on the list is here'],
+            reaches: [Milestone::KitCounted],
         );
     }
 
-    /** @param  string  $then  what is done with it next, a whole sentence */
-    public static function fanDirection(string $then = 'Test-fit it on the box.'): Step
+    /** @param  string  $then  what is done with it next, a whole sentence; empty for nothing */
+    public static function markFan(Design $design, string $then = ''): Step
+    {
+        $several = $design->shape->fanCount($design) > 1;
+
+        return new Step(
+            'mark-fan',
+            trim(($several ? 'Run each fan once and draw an arrow on its frame the way it blows. Pull the plug.' : 'Run the fan once and draw an arrow on its housing the way it blows. Pull the plug.')." {$then}"),
+            'A fan the wrong way round moves dust the wrong way through the filters, and a printed arrow may be wrong.',
+            $several ? 2.0 + 0.5 * $design->shape->fanCount($design) : 3.0,
+            [$several ? 'Arrows of all fans drawn' : 'Fan’s arrow drawn', 'Unplugged'],
+            uses: [PartUse::fans()],
+            reaches: [Milestone::FanMarked, Milestone::Unplugged],
+            tools: ['marker'],
+            cautions: ['fan-electrical'],
+        );
+    }
+
+    /** The fan in its place without tape. */
+    public static function testFan(string $where): Step
     {
         return new Step(
-            "Run the fan once and draw an arrow on its housing the way it blows. {$then}",
-            'A fan the wrong way round blows dust out through the filters.',
-            3.0,
-            'Fan’s arrow drawn, fan fits',
+            'test-fan',
+            "Set the fan {$where}, without tape. Look along every edge, mark where it sits, and lift it off.",
+            'What does not fit is mended in a minute now, and in half an hour once it is taped.',
+            2.0,
+            ['Fan covers the opening all round'],
+            reaches: [Milestone::Fitted],
             tools: ['marker'],
         );
     }
@@ -57,75 +63,189 @@ final class CommonSteps
      * Which way the arrows on the frames point: with the flow.
      *
      * @param  string  $how  the filters are set, a whole sentence
+     * @param  list<string>  $sets  parts of the scene
+     * @param  string|null  $towards  what the arrows point to, within a sentence; null for into or out of the box
      */
-    public static function arrows(Design $design, string $how): Step
+    public static function arrows(Design $design, string $how, array $sets = ['face'], ?string $towards = null): Step
     {
-        $coarse = $design->prefilter === null ? '' : ' The coarse one stands where the air comes first.';
+        $pulls = $design->direction() === Direction::Pull;
+        $towards ??= $pulls ? 'into the box' : 'out of the box';
+        $isOne = $design->shape->filterCount($design) === 1 && $design->prefilter === null;
+        $coarse = $design->prefilter === null ? '' : ' Each coarse one comes where the air comes first, its wire mesh to that air.';
 
-        return $design->direction() === Direction::Pull
-            ? new Step(
-                "{$how} Their arrows point into the box and their pleats stand upright.{$coarse}",
-                'The fan pulls, so air must pass every filter the way its arrow points; upright pleats shed dust.',
-                2.0,
-                'Arrows of all filters point into the box',
-                ['face'],
-            )
-            : new Step(
-                "{$how} Their arrows point out of the box and their pleats stand upright.{$coarse}",
-                'The fan pushes, so air must pass every filter the way its arrow points; upright pleats shed dust.',
-                2.0,
-                'Arrows of all filters point out of the box',
-                ['face'],
-            );
+        return new Step(
+            'arrows',
+            $how.($isOne ? " Its arrow points {$towards}." : " Their arrows point {$towards} and their pleats stand upright.").$coarse,
+            ($pulls ? 'The fan pulls, so air must pass every filter the way its arrow points' : 'The fan pushes, so air must pass every filter the way its arrow points').($isOne ? '.' : '; upright pleats shed dust.'),
+            2.0,
+            [$isOne ? "Filter’s arrow points {$towards}" : "Arrows of all filters point {$towards}"],
+            [...$sets, 'prefilter'],
+            self::filters($design),
+            [Milestone::ArrowsChecked],
+        );
+    }
+
+    /** @return list<PartUse> every filter, and every coarse one in front of it */
+    public static function filters(Design $design): array
+    {
+        return $design->prefilter === null ? [PartUse::filters()] : [PartUse::filters(), PartUse::prefilters()];
     }
 
     /**
+     * Closing seams of the walls for good.
+     *
      * @param  int  $count  seams to close
      * @param  string  $which  `every upright seam`
      */
-    public static function join(Design $design, int $count, string $which, string $reason, string ...$sets): Step
+    public static function seal(Design $design, int $count, string $which, string $reason, string $id = 'seal'): Step
     {
-        $joining = $design->joining;
-
         return (new Step(
-            sprintf('Close %s with %s from end to end and press it flat.', $which, $joining->with),
+            $id,
+            "Close {$which} with {$design->joining->with} from end to end and press it flat.",
             $reason,
             2.0,
-            'All seams pressed',
-            array_values($sets),
-        ))->joining($count, $joining);
+            ['All seams pressed'],
+            reaches: [Milestone::Sealed],
+        ))->joining($count, $design->joining);
     }
 
-    /** What is done about the fan's corners; null where nothing is. */
+    /** What is done about the fan’s corners; null where nothing is. */
     public static function corners(Design $design): ?Step
     {
         return match ($design->corners) {
             Corners::Open => null,
-            Corners::Taped => new Step('Tape carton triangles over the front corners of the fan.', 'Through open corners the fan moves air that no filter has cleaned.', 3.0, tools: ['tape'], skill: 'taping'),
-            Corners::Shroud => new Step('Centre the shroud’s hole over the blades and tape the shroud to the fan’s front, clear of the guard.', 'It stops air from falling back through the housing’s corners.', 5.0, 'Guard on, blades free', ['shroud'], ['tape'], 'taping'),
+            Corners::Taped => ! $design->assemble()->fallsBack() ? null : (new Step(
+                'corners',
+                CutList::hasCornerPieces($design, $design->assemble())
+                    ? 'With the fan flat on the bench, fix the carton triangles over its front corners, clear of the blades.'
+                    : 'With the fan flat on the bench, close the corners of its front, clear of the blades.',
+                'Through open corners the fan moves air that no filter has cleaned.',
+                1.0,
+                ['Blades clear of all four corners'],
+                uses: CutList::hasCornerPieces($design, $design->assemble()) ? [PartUse::cut('corner')] : [],
+                reaches: [Milestone::CornersClosed],
+            ))->joining(4, $design->joining),
+            Corners::Shroud => ! self::hasPanel($design, Shroud::PART) ? null : (new Step(
+                'shroud',
+                'Centre the shroud’s hole over the blades and fix the shroud to the fan’s front all round, clear of the guard.',
+                'It stops air from falling back through the housing’s corners.',
+                1.0,
+                ['Guard on, blades free'],
+                ['shroud'],
+                [PartUse::cut('shroud')],
+                after: [Milestone::FanSet],
+                mends: [Mend::BladeTouches],
+            ))->joining(4, $design->joining),
         };
     }
 
-    public static function power(): Step
+    private static function hasPanel(Design $design, string $id): bool
     {
-        return new Step('Plug in and run on high; listen for clicks or rubbing.', 'Something may touch the blades.', 1.0, 'Blades free, no clicking');
+        foreach ($design->assemble()->panels as $panel) {
+            if ($panel->id === $id) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * Closing what lies round a fan that is smaller than its filter; null where there is no collar.
+     *
+     * @param  string  $onto  what it is laid on, within a sentence
+     */
+    public static function collar(?Collar $collar, Design $design, string $onto): ?Step
+    {
+        return $collar === null ? null : (new Step(
+            'collar',
+            "Lay the collar on {$onto} and close it all round with {$design->joining->with}; its hole comes in line with the blades.",
+            'The fan is smaller than the filter: past its housing it would draw air that no filter has cleaned.',
+            3.0,
+            ['Hole and blades in line'],
+            [Collar::PART],
+            [PartUse::cut(Collar::PART)],
+        ))->joining(4, $design->joining);
+    }
+
+    /** What small fans on direct current are wired with. */
+    public static function wire(int $fans, string ...$hardware): Step
+    {
+        return new Step(
+            'wire',
+            $fans === 1
+                ? 'Plug the fan into the supply and tie its cable away from the blades.'
+                : sprintf('Join the cables of all %d fans; count sockets, add up the amperes, and hold them against the supply. Tie the cables away from the blades.', $fans),
+            'An overloaded supply runs hot.',
+            2.0 + 1.0 * $fans,
+            [...$fans === 1 ? [] : ['Sum of the fans’ amperes below the supply’s'], 'Cables tied away from the blades'],
+            uses: array_map(fn (string $id): PartUse => PartUse::material($id), array_values(array_filter($hardware, fn (string $id): bool => $id !== 'grille' && $id !== 'bungee'))),
+            reaches: [Milestone::Wired],
+            after: [Milestone::FanSet, Milestone::Unplugged],
+            tools: ['cable ties'],
+            skill: 'wiring',
+            cautions: ['low-voltage'],
+        );
+    }
+
+    /** Before anything turns. */
+    public static function look(): Step
+    {
+        return new Step(
+            'look',
+            'With the plug still out, turn the blades by hand and lead the cord clear of them. See that every guard is on.',
+            'What touches the blades is found by hand, not by ear.',
+            1.0,
+            ['Blades free', 'Cord clear, guards on'],
+            reaches: [Milestone::BladesFree],
+        );
+    }
+
+    /** @param  string  $stand  how it is stood first, a whole sentence; empty for nothing */
+    public static function power(string $stand = ''): Step
+    {
+        return new Step('power', trim("{$stand} Plug in and run on high; listen for clicks or rubbing."), 'Something may touch the blades.', 1.0, ['No clicking, no smell'], reaches: [Milestone::FirstRun], cautions: ['fan-electrical']);
     }
 
     public static function tissue(Design $design): Step
     {
-        return $design->direction() === Direction::Pull
-            ? new Step('Hold a strip of tissue along every seam and corner, then in front of each filter.', 'At a seam it must hang still; at a filter it must be drawn in.', 4.0, 'No seam draws, every filter draws', tools: ['tissue'])
-            : new Step('Hold a strip of tissue along every seam and corner, then in front of each filter.', 'At a seam it must hang still; at a filter it must be blown out.', 4.0, 'No seam blows, every filter blows', tools: ['tissue']);
+        [$at, $seam, $filter] = $design->direction() === Direction::Pull ? ['drawn in', 'draws', 'draws'] : ['blown out', 'blows', 'blows'];
+
+        return new Step(
+            'tissue',
+            'Hold a strip of tissue along every seam and corner, then in front of each filter.',
+            "At a seam it must hang still; at a filter it must be {$at}.",
+            4.0,
+            ["No seam {$seam}", "Every filter {$filter}"],
+            reaches: [Milestone::TissueTested],
+            tools: ['tissue'],
+            isCheck: true,
+        );
     }
 
-    public static function label(Design $design): Step
+    public static function patch(Design $design): Step
     {
         return new Step(
-            $design->direction() === Direction::Pull
-                ? 'Patch what draws, then label the unit with date, filters and speed.'
-                : 'Patch what blows, then label the unit with date, filters and speed.',
+            'patch',
+            $design->direction() === Direction::Pull ? 'Patch what draws, and hold the tissue there again.' : 'Patch what blows, and hold the tissue there again.',
+            'A gap as wide as a pencil line all round loses as much as a hole as large as a hand.',
+            2.0,
+            ['Tissue hangs still at every patch'],
+            uses: [PartUse::joining()],
+            reaches: [Milestone::Patched],
+            tools: ['tissue'],
+        );
+    }
+
+    public static function label(): Step
+    {
+        return new Step(
+            'label',
+            'Label the unit: its number, date, filters, speed, and when the filters are due.',
             'Whoever looks after it must know when the filters went in.',
-            3.0,
+            2.0,
+            ['Label on'],
+            reaches: [Milestone::Labelled],
             tools: ['marker'],
         );
     }
@@ -133,22 +253,21 @@ final class CommonSteps
     /**
      * The usual end of every build.
      *
+     * @param  string  $stand  how it is stood first, a whole sentence; empty for nothing
      * @return non-empty-list<Step>
      */
-    public static function finish(Design $design): array
+    public static function finish(Design $design, string $stand = ''): array
     {
-        return [self::power(), self::tissue($design), self::label($design)];
+        return [self::look(), self::power($stand), self::tissue($design), self::patch($design), self::label()];
     }
 
     /**
-     * Steps in order, those that do not apply left out.
+     * Steps of a unit, those that do not apply left out; not yet in order.
      *
      * @return non-empty-list<Step>
      */
     public static function list(?Step ...$steps): array
     {
-        $list = array_values(array_filter($steps));
-
-        return $list === [] ? [self::power()] : $list;
+        return [self::count(), ...array_values(array_filter($steps))];
     }
 }

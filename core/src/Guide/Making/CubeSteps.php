@@ -7,7 +7,7 @@ namespace Jornel\Core\Guide\Making;
 use Jornel\Core\Shape\Cube;
 use Jornel\Core\Shape\Design;
 
-/** Making a cube of four (common practice, no source). */
+/** Making a cube of four. */
 final readonly class CubeSteps implements ShapeSteps
 {
     public function __construct(private Cube $shape)
@@ -16,6 +16,6 @@ final readonly class CubeSteps implements ShapeSteps
 
     public function of(Design $design): array
     {
-        return BoxSteps::of($design, BoxSteps::base(), $this->shape->mount($design));
+        return BoxSteps::of($design, BoxSteps::base($design), $this->shape->mount($design));
     }
 }

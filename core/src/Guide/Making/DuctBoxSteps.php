@@ -7,7 +7,7 @@ namespace Jornel\Core\Guide\Making;
 use Jornel\Core\Shape\Design;
 use Jornel\Core\Shape\DuctBox;
 
-/** Making a box with an inline fan (common practice, no source). */
+/** Making a box of filters under an inline fan. */
 final readonly class DuctBoxSteps implements ShapeSteps
 {
     public function __construct(private DuctBox $shape)
@@ -16,22 +16,24 @@ final readonly class DuctBoxSteps implements ShapeSteps
 
     public function of(Design $design): array
     {
-        $five = $design->number('faces') === 5;
+        $joining = $design->joining;
+        $hasDuct = $design->number('duct-metres') > 0;
+        $isRefilled = $design->option('canister') === 'refilled';
 
         return CommonSteps::list(
-            CommonSteps::cut($design),
-            CommonSteps::arrows($design, 'Lay two filters on the bench.'),
-            new Step('Set the four filters up as a pinwheel, each overlapping the next, and tack the corners.', 'Begun one way, it must go on that way.', 5.0),
-            new Step('Square up: measure both diagonals across the top.', 'A box out of square leaves gaps under top and base.', 2.0, 'Diagonals equal within 1/8 in', tools: ['tape measure']),
-            $five
-                ? new Step('Lay the fifth filter on the open bottom, tape all four edges, and fix four feet of at least 10 cm.', 'Air must reach the fifth filter from below.', 9.0, 'At least 10 cm clear', ['face-5', 'feet'], ['screwdriver'], 'taping')
-                : BoxSteps::base(),
-            CommonSteps::join($design, 4, 'every upright seam', 'Each open seam is a bypass.'),
-            new Step('Screw the flange to the top panel, close its rim, and tape the top on.', 'An inline fan pulls harder than a box fan: the rim of its flange leaks first.', 10.0, 'Flange tight', ['top'], ['screwdriver', 'knife'], 'drilling'),
-            CommonSteps::fanDirection('Set it on the flange with its clamp.')->setting('fan'),
-            $this->shape->hasCanister($design) ? new Step('Outdoors, run the canister in until no dust comes; then clamp it on the fan and close its joint with foil tape.', 'Loose carbon dust comes out on the first start.', 6.0, 'No more dust', ['canister'], ['screwdriver']) : null,
-            $design->number('duct-metres') > 0 ? new Step('Draw the duct straight, clamp both ends, close them with foil tape and tie it up.', 'A sagging duct takes flow.', 10.0, null, ['duct'], ['screwdriver', 'knife']) : null,
-            ...CommonSteps::finish($design),
+            CommonSteps::markFan($design),
+            ...CutSteps::of($design),
+            ...BoxSteps::walls($design),
+            ...array_values(array_filter([
+                $design->number('faces') === 5 ? BoxSteps::fifth($design) : BoxSteps::base($design),
+                (new Step('flange', "Screw the flange to the top panel over its hole and close its rim with {$joining->with}.", 'An inline fan pulls harder than a box fan: the rim of its flange leaks first.', 6.0, ['Flange tight'], uses: [PartUse::cut('top')], reaches: [Milestone::Covered], tools: ['screwdriver', 'knife'], skill: 'drilling'))->joining(1, $joining),
+                (new Step('top', "Lay the top on the walls and close it all round with {$joining->with}.", 'Each open seam is a bypass.', 2.0, ['Top closed all round'], ['top'], [PartUse::cut('top')], [Milestone::Topped], [Milestone::Covered, Milestone::Sealed, Milestone::Closed], mends: [Mend::FrameWillNotGoIn]))->joining(4, $joining),
+                new Step('fan', 'Set the fan on the flange, its arrow away from the box, and close its clamp.', 'It draws through the filters.', 4.0, ['Fan’s arrow points away from the box'], ['fan'], [PartUse::fans()], [Milestone::FanSet], [Milestone::Topped], ['screwdriver']),
+                $isRefilled ? new Step('fill', 'Outdoors, empty the canister and fill it with the new carbon, shaking it down as you go.', 'A hollow in the carbon lets air past it.', 10.0, ['Full to the rim, nothing moves when shaken'], uses: [PartUse::material('carbon-loose')], reaches: [Milestone::Filled], tools: ['screwdriver'], cautions: ['carbon-dust']) : null,
+                $this->shape->hasCanister($design) ? new Step('canister', 'Outdoors, let the fan blow through the canister until no dust comes. Pull the plug, then clamp it on the fan and close its joint with foil tape.', 'Loose carbon dust comes out on the first start.', 6.0, ['No more dust', 'Unplugged'], ['canister'], [...$isRefilled ? [] : [PartUse::material('carbon-canister')], PartUse::material('foil-tape')], [Milestone::Canister], [Milestone::FanSet, Milestone::Filled], ['screwdriver'], cautions: ['carbon-dust']) : null,
+                $hasDuct ? new Step('duct', 'Draw the duct straight, clamp both ends, close them with foil tape and tie it up.', 'A sagging duct takes flow.', 10.0, ['Duct straight, both ends closed'], ['duct'], [PartUse::material('lined-duct'), PartUse::material('foil-tape')], after: [Milestone::FanSet, Milestone::Canister], tools: ['screwdriver', 'knife']) : null,
+                ...CommonSteps::finish($design),
+            ])),
         );
     }
 }

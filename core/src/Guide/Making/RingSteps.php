@@ -9,22 +9,29 @@ use Jornel\Core\Shape\Design;
 use Jornel\Core\Shape\EndCap;
 use Jornel\Core\Shape\Ring;
 
-/** Making a ring cartridge (common practice, no source). */
+/** Making a ring cartridge with a cone to a small fan. */
 final readonly class RingSteps implements ShapeSteps
 {
     public function of(Design $design): array
     {
         $printed = $design->option('cone') === 'printed';
         $volume = Ring::cone($design)->volume() + (new EndCap($design->filter->width))->volume();
+        $hardware = array_map(strval(...), array_keys(array_diff_key($design->assemble()->hardware, ['print-filament' => 0, 'feet-10cm' => 0])));
 
         return CommonSteps::list(
-            $printed
-                ? new Step(sprintf('Print cone and cap; about %.0f minutes of printing by their volume.', Cone::printing($volume)), 'A lip of 0.3 mm play holds the cap by friction.', 10.0, null, ['feet'], ['printer'], 'printing')
-                : new Step('Cut the cone’s development, roll it, and glue its lap.', 'A rolled cone holds its form by its lap.', 15.0, 'Lap closed', ['feet'], ['tape measure', 'knife', 'marker', 'glue gun'], 'cutting'),
-            new Step('Press the cap on the closed end of the cartridge, feet down.', 'An open end lets all the air past the media.', 2.0, 'Cap sits all round', ['cap', 'face-1']),
-            CommonSteps::join($design, 2, 'cap and cone to the cartridge', 'The cartridge’s rims are soft: only joining closes them.', 'cone'),
-            new Step('Screw the guard to the fan and the fan to the cone, blowing away from the cartridge.', 'It draws through the media and blows up.', 6.0, 'Fan’s arrow points away', ['plate', 'fan'], ['screwdriver'], 'wiring'),
-            ...CommonSteps::finish($design),
+            CommonSteps::markFan($design),
+            ...CutSteps::of($design),
+            ...[
+                $printed
+                    ? new Step('print', 'Print cone and cap from their files, feet on the plate.', 'A lip of 0.3 mm play holds the cap by friction.', 10.0, ['Cap slides over the cartridge’s rim'], ['feet', 'cap'], [PartUse::material('print-filament')], [Milestone::Covered], tools: ['printer'], skill: 'printing', wait: Cone::printing($volume))
+                    : (new Step('roll', "Roll the cone, close its lap with {$design->joining->with}, and fix three feet under the cap.", 'A rolled cone holds its form by its lap.', 5.0, ['Lap closed'], ['feet'], [PartUse::cut('cone'), PartUse::cut('cap'), PartUse::material('feet-10cm')], [Milestone::Covered]))->joining(1, $design->joining),
+                new Step('cap', $printed ? 'Press the cap on the closed end of the cartridge, feet down.' : "Close the cap over the far end of the cartridge with {$design->joining->with} and stand it on its feet.", 'An open end lets all the air past the media.', 2.0, ['Closed end sits all round'], $printed ? ['face-1'] : ['cap', 'face-1'], [PartUse::filters(), ...$printed ? [] : [PartUse::cut('cap')]], [Milestone::ArrowsChecked], [Milestone::Covered]),
+                CommonSteps::seal($design, 2, 'cap and cone to the cartridge', 'The cartridge’s rims are soft: only joining closes them.')->setting('cone')->waitingFor(Milestone::Covered),
+                SmallFanSteps::guards(1),
+                (new Step('fan', "Screw the fan to its plate, blowing away from the cartridge, and close the plate to the cone with {$design->joining->with}.", 'It draws through the media and blows up.', 5.0, ['Fan’s arrow points away'], ['plate', 'fan'], [PartUse::fans(), PartUse::cut('plate')], [Milestone::FanSet], [Milestone::Sealed], ['screwdriver'], 'wiring'))->joining(4, $design->joining),
+                CommonSteps::wire(1, ...$hardware),
+                ...CommonSteps::finish($design),
+            ],
         );
     }
 }

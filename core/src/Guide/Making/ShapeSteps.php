@@ -9,6 +9,6 @@ use Jornel\Core\Shape\Design;
 /** How one kind of shape is made. */
 interface ShapeSteps
 {
-    /** @return non-empty-list<Step> in order */
+    /** @return non-empty-list<Step> in any order: milestones and parts put them into theirs */
     public function of(Design $design): array;
 }

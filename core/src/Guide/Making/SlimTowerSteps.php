@@ -7,7 +7,7 @@ namespace Jornel\Core\Guide\Making;
 use Jornel\Core\Shape\Design;
 use Jornel\Core\Shape\SlimTower;
 
-/** Making a slim tower (common practice, no source). */
+/** Making a column of three narrow filters. */
 final readonly class SlimTowerSteps implements ShapeSteps
 {
     public function __construct(private SlimTower $shape)
@@ -17,14 +17,25 @@ final readonly class SlimTowerSteps implements ShapeSteps
     public function of(Design $design): array
     {
         $count = $this->shape->fanCount($design);
+        $ids = array_map(fn ($panel): string => $panel->id, $design->assemble()->panels);
+        $front = in_array('front', $ids, true);
+        $hardware = array_map(strval(...), array_keys($design->assemble()->hardware));
+        $panel = $front ? 'front' : 'top';
 
         return CommonSteps::list(
-            CommonSteps::cut($design)?->setting('bottom'),
-            new Step('Screw a guard and the fan to its panel, blowing outwards; cables on one side.', 'A fan the wrong way round undoes its neighbour.', 2.0 * $count, 'All arrows point outwards', ['front', 'fan'], ['screwdriver'], 'wiring'),
-            CommonSteps::arrows($design, 'Stand the three filters on the bottom panel.'),
-            CommonSteps::join($design, 4, 'every upright seam', 'Each open seam is a bypass.'),
-            CommonSteps::join($design, 2, 'bottom and top all round', 'The ends leak as much as the sides.', 'top'),
-            ...CommonSteps::finish($design),
+            CommonSteps::markFan($design),
+            ...CutSteps::of($design),
+            ...[
+                SmallFanSteps::guards($count),
+                SmallFanSteps::screw($count, $front ? 'the front panel' : 'the top panel', $front ? ['front', 'fan'] : ['fan'], [$panel]),
+                CommonSteps::arrows($design, 'Lay the three filters on the bench.'),
+                new Step('stand', $front ? 'Stand the three filters and the front on the bottom panel and tack the corners; lead the cables out below.' : 'Stand the three filters in a triangle on the bottom panel and tack the corners.', 'The bottom sets the form of the column.', 5.0, ['All edges within the bottom panel'], ['bottom'], [PartUse::cut('bottom'), PartUse::joining(), ...$front ? [PartUse::cut('front')] : []], [Milestone::Standing], $front ? [Milestone::FanSet] : []),
+                new Step('square', $front ? 'Measure both diagonals across the top and push the longer one until they are equal.' : 'Lay the top panel on and push the filters until they lie under its edges.', 'A column out of form leaves gaps at both ends.', 2.0, [$front ? 'Diagonals equal within 1/8 in (3 mm)' : 'Filters flush with the top panel all round'], uses: $front ? [] : [PartUse::cut('top')], reaches: [Milestone::Square], tools: ['tape measure']),
+                CommonSteps::seal($design, $front ? 4 : 3, 'every upright seam', 'Each open seam is a bypass.'),
+                (new Step('ends', "Close bottom and top all round with {$design->joining->with}.", 'The ends leak as much as the sides.', 2.0, ['Both ends closed'], ['top'], [PartUse::cut('top'), PartUse::cut('bottom')], [Milestone::Closed], [Milestone::Sealed, Milestone::FanSet]))->joining($front ? 8 : 6, $design->joining),
+                CommonSteps::wire($count, ...$hardware),
+                ...CommonSteps::finish($design, 'Stand it where nobody knocks it over.'),
+            ],
         );
     }
 }

@@ -7,7 +7,7 @@ namespace Jornel\Core\Guide\Making;
 use Jornel\Core\Shape\Design;
 use Jornel\Core\Shape\WindowInsert;
 
-/** Making a window insert (common practice, no source). */
+/** Making a filler board with filters for a window. */
 final readonly class WindowInsertSteps implements ShapeSteps
 {
     public function __construct(private WindowInsert $shape)
@@ -17,20 +17,31 @@ final readonly class WindowInsertSteps implements ShapeSteps
     public function of(Design $design): array
     {
         $far = $this->shape->isFar($design);
+        $count = $design->number('filters');
+        $fans = $this->shape->fanCount($design);
+        $fit = (new Step('fit-board', 'Set the filler board in the window without tape, close the window on it as far as it goes, and lift it off.', 'Windows differ; a board too small leaks, one too large bows.', 3.0, ['Board fits without force'], ['board'], [PartUse::cut('board')], [Milestone::BoardFits], mends: [Mend::CutWrong, Mend::FrameWillNotGoIn]));
 
         return CommonSteps::list(
-            new Step('Measure the clear opening of your window and cut the filler board to it; '.($this->shape->window($design)->isKnown ? 'the size on this sheet is that of the window on the plan.' : 'the size on this sheet is that of an ordinary one.'), 'Windows differ; a board too small leaks, one too large bows.', 12.0, 'Board fits without force', ['board'], ['tape measure', 'straightedge', 'knife', 'marker'], 'cutting'),
-            CommonSteps::cut($design, 'board'),
-            CommonSteps::arrows($design, 'Fix the filters to the board on the room’s side, where rain does not reach them.'),
-            CommonSteps::join($design, 4 * $design->number('filters'), 'the filters to the board', 'Outdoor air that leaks in here passes no filter.'),
-            PanelSteps::collar($this->shape->collar($design), $design),
-            $far
-                ? new Step('Set the fan in a window on the far side, blowing out.', 'It draws the house a little below outdoors: never near a fuel-burning appliance.', 8.0, 'Blows out')
-                : CommonSteps::fanDirection('Fix it before the filter so that it lifts out.')->setting('fan'),
-            $far ? null : CommonSteps::corners($design),
-            new Step('Set the board in the window and close its edges with tape that peels off; secure it against falling out.', 'A gust must not throw it, and the window must close again.', 8.0, 'Held on two sides', [], ['tape'], 'taping'),
-            new Step('Open a window on the far side and hold a ribbon there.', 'It must be blown outwards: air that comes in must have a way out.', 3.0, 'Ribbon blows out'),
-            ...CommonSteps::finish($design),
+            CommonSteps::markFan($design),
+            ...CutSteps::of($design),
+            ...array_values(array_filter([
+                $fit,
+                CommonSteps::arrows($design, 'Lay the filters on the board on the room’s side, where rain does not reach them.', ['face'], 'into the room'),
+                CommonSteps::seal($design, 4 * $count, 'the filters to the board', 'Outdoor air that leaks in here passes no filter.')->using(PartUse::cut('board')),
+                CommonSteps::collar($this->shape->collar($design), $design, 'the filter, on the room’s side')?->waitingFor(Milestone::Sealed)->reaching(Milestone::Covered),
+                $far ? null : CommonSteps::corners($design),
+                $far
+                    ? new Step('fan', 'Set the fan in a window on the far side, blowing out.', 'It draws the house a little below outdoors: never near a fuel-burning appliance.', 8.0, ['Blows out'], uses: [PartUse::fans()], reaches: [Milestone::FanSet], cautions: ['draws-house', 'window'])
+                    : (new Step('fan', "Set the fan before the filter, blowing into the room, so that it lifts out; close its edges with {$design->joining->with}.", 'The window must close again.', 5.0, ['Arrow points into the room'], ['fan'], [PartUse::fans()], [Milestone::FanSet], [Milestone::Sealed, Milestone::Covered]))->joining(4 * $fans, $design->joining),
+                new Step('window', 'Set the board in the window and close its edges with tape that peels off; secure it against falling out.', 'A gust must not throw it, and the window must close again.', 8.0, ['Held on two sides'], uses: [PartUse::cut('board'), PartUse::material('painters-tape')], reaches: [Milestone::Closed], after: [Milestone::Sealed, ...$far ? [] : [Milestone::FanSet]], tools: ['tape'], skill: 'taping', cautions: ['window']),
+                new Step('way-out', 'Open a window on the far side.', 'Air that comes in must have a way out.', 1.0, ['Way out open'], after: [Milestone::Closed]),
+                CommonSteps::look(),
+                CommonSteps::power(),
+                new Step('ribbon', 'Hold a ribbon at the window on the far side.', 'It must be blown outwards: if it is drawn in, smoke comes in there.', 2.0, ['Ribbon blows out'], reaches: [Milestone::Blowing], after: [Milestone::FirstRun]),
+                CommonSteps::tissue($design)->waitingFor(Milestone::Blowing),
+                CommonSteps::patch($design),
+                CommonSteps::label(),
+            ])),
         );
     }
 }

@@ -57,7 +57,9 @@ const svg = (plan: string): string => `data:image/svg+xml;utf8,${encodeURICompon
                         <p>
                             {{ step.action }} <small>{{ step.reason }}</small>
                         </p>
-                        <p v-if="step.hold" class="hold">☐ {{ step.hold }}</p>
+                        <p v-if="step.holds.length" class="hold">
+                            <span v-for="hold in step.holds" :key="hold">☐ {{ hold }} </span>
+                        </p>
                     </li>
                 </ol>
             </div>

@@ -91,7 +91,7 @@
         @foreach ($sheet->steps as $i => $step)
         <tr>
             <td class="num"><b>{{ $i + 1 }}</b></td>
-            <td>{{ $step->action }} <span class="note">{{ $step->reason }}</span>
+            <td>{{ $step->action }}
                 @if ($step->holds)<br>@foreach ($step->holds as $hold)<span class="box"></span><span class="hold">{{ $hold }}</span> @endforeach @endif</td>
             <td class="num note">{{ round($step->minutes()) }} min</td>
         </tr>

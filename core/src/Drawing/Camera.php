@@ -13,6 +13,9 @@ final readonly class Camera
     /** Where the viewer stands at first, radians to the right of the front. */
     private const TURN = 0.62;
 
+    /** Where they stand above the horizon, or below it, radians. */
+    private const TILT = 0.42;
+
     private Point $right;
 
     private Point $up;
@@ -23,7 +26,7 @@ final readonly class Camera
      * @param  float  $turn  how far the viewer stands to the right of the front, radians
      * @param  float  $tilt  how far above the horizon, radians
      */
-    public function __construct(float $turn = self::TURN, float $tilt = 0.42)
+    public function __construct(float $turn = self::TURN, float $tilt = self::TILT)
     {
         $this->right = new Point(cos($turn), sin($turn), 0.0);
         $this->up = new Point(-sin($turn) * sin($tilt), cos($turn) * sin($tilt), cos($tilt));
@@ -34,10 +37,11 @@ final readonly class Camera
      * From another side.
      *
      * @param  float  $degrees  how far the viewer walks round to the right
+     * @param  bool  $isBelow  whether they look from below
      */
-    public static function turned(float $degrees): self
+    public static function turned(float $degrees, bool $isBelow = false): self
     {
-        return new self(self::TURN + deg2rad($degrees));
+        return new self(self::TURN + deg2rad($degrees), $isBelow ? -self::TILT : self::TILT);
     }
 
     /** On the sheet: mm, x to the right, y down. */

@@ -40,6 +40,14 @@ final readonly class Point
         );
     }
 
+    /** The same direction of unit length; none where it has none. */
+    public function unit(): self
+    {
+        $length = sqrt($this->dot($this));
+
+        return $length <= 0.0 ? $this : $this->scaled(1.0 / $length);
+    }
+
     /** This point on the way to another: 0 here, 1 there. */
     public function towards(self $other, float $share): self
     {

@@ -88,6 +88,19 @@ final class Solid
         return new self($part, $material, fn (): array => self::mantle($outline(), $axis, $endMarks), [...$extremes, ...array_map(fn (Point $point): Point => $point->plus($axis), $extremes)]);
     }
 
+    /**
+     * The same with further marks on some of its faces.
+     *
+     * @param  array<int, list<Mark>>  $marks  by number of the face
+     */
+    public function marked(array $marks): self
+    {
+        return $marks === [] ? $this : new self($this->part, $this->material, fn (): array => array_map(
+            fn (SolidFace $face, int $number): SolidFace => isset($marks[$number]) ? new SolidFace($face->corners, fn (): array => [...$face->marks(), ...$marks[$number]]) : $face,
+            $this->faces(), array_keys($this->faces()),
+        ), $this->extremes, $this->step);
+    }
+
     /** @param  list<string>  $kinds of marks to leave out */
     public function without(array $kinds): self
     {

@@ -54,6 +54,7 @@ final class CommonSteps
             'What does not fit is mended in a minute now, and in half an hour once it is taped.',
             2.0,
             ['Fan covers the opening all round'],
+            uses: [PartUse::fans()],
             reaches: [Milestone::Fitted],
             tools: ['marker'],
         );
@@ -122,7 +123,7 @@ final class CommonSteps
                 'Through open corners the fan moves air that no filter has cleaned.',
                 1.0,
                 ['Blades clear of all four corners'],
-                uses: CutList::hasCornerPieces($design, $design->assemble()) ? [PartUse::cut('corner')] : [],
+                uses: [PartUse::fans(), ...CutList::hasCornerPieces($design, $design->assemble()) ? [PartUse::cut('corner')] : []],
                 reaches: [Milestone::CornersClosed],
             ))->joining(4, $design->joining),
             Corners::Shroud => ! self::hasPanel($design, Shroud::PART) ? null : (new Step(

@@ -3,6 +3,8 @@
 use App\Http\Build\BuildController;
 use App\Http\Build\SheetController;
 use App\Http\Build\VersionController;
+use App\Http\Guide\GuideController;
+use App\Http\Guide\UnitController;
 use App\Http\Kit\CutFileController;
 use App\Http\Kit\CutPlanController;
 use App\Http\Kit\OffcutController;
@@ -151,5 +153,18 @@ Route::middleware(['auth:web', AcknowledgeWrite::class])->group(function (): voi
     Route::post('versions/{version}/window', [SizeController::class, 'window'])->can('build', 'version');
     Route::get('versions/{version}/cut-files/{file}', [CutFileController::class, 'show'])->where('file', '[A-Za-z0-9.-]{3,120}')->can('view', 'version');
     Route::post('versions/{version}/offcuts', [OffcutController::class, 'store'])->can('build', 'version');
+    Route::get('versions/{version}/guide', [GuideController::class, 'show'])->can('view', 'version');
+    Route::get('versions/{version}/guide.pdf', [GuideController::class, 'paper'])->can('view', 'version');
+    Route::get('versions/{version}/steps/{step}', [GuideController::class, 'picture'])->where('step', '[a-z0-9-]{1,80}')->can('view', 'version');
+    Route::post('versions/{version}/units', [UnitController::class, 'store'])->can('build', 'version');
+    Route::get('programmes/{programme}/units', [UnitController::class, 'index'])->can('view', 'programme');
+    Route::get('units/{unit}', [UnitController::class, 'show'])->can('view', 'unit');
+    Route::patch('units/{unit}', [UnitController::class, 'update'])->can('build', 'unit');
+    Route::delete('units/{unit}', [UnitController::class, 'destroy'])->can('build', 'unit');
+    Route::delete('units/{unit}/deletion', [UnitController::class, 'restore'])->withTrashed()->can('build', 'unit');
+    Route::post('units/{unit}/ticks', [UnitController::class, 'tick'])->can('build', 'unit');
+    Route::post('units/{unit}/photos', [UnitController::class, 'photo'])->can('build', 'unit');
+    Route::get('units/{unit}/photos/{photo}', [UnitController::class, 'picture'])->can('view', 'unit');
+    Route::get('units/{unit}/label.pdf', [UnitController::class, 'label'])->can('view', 'unit');
     Route::delete('offcuts/{offcut}', [OffcutController::class, 'destroy'])->can('build', 'offcut');
 });

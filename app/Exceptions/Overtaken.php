@@ -17,6 +17,11 @@ final class Overtaken extends RuntimeException
         return new self('Someone laid the parts out otherwise meanwhile. Reload to see theirs, then make your change again.');
     }
 
+    public static function unit(): self
+    {
+        return new self('Someone changed this unit meanwhile. Reload to see what they did, then make your change again.');
+    }
+
     public static function settings(): self
     {
         return new self('Someone changed these settings meanwhile. Yours are still on your screen: reload to see theirs, then enter yours again.');

@@ -8,6 +8,7 @@ use App\Models\Offcut;
 use App\Models\Programme;
 use App\Models\Room;
 use App\Models\Site;
+use App\Models\Unit;
 use App\Models\Version;
 use App\Policies\ProgrammePolicy;
 use Illuminate\Cache\RateLimiting\Limit;
@@ -33,16 +34,17 @@ class AppServiceProvider extends ServiceProvider
         Model::shouldBeStrict();
         // From the root of whatever address the page was asked at: a web server before this one may know another.
         Vite::createAssetPathsUsing(fn (string $path): string => "/{$path}");
-        foreach ([Programme::class, Site::class, Room::class, Build::class, Version::class, Invitation::class, Offcut::class] as $record) {
+        foreach ([Programme::class, Site::class, Room::class, Build::class, Version::class, Invitation::class, Offcut::class, Unit::class] as $record) {
             Gate::policy($record, ProgrammePolicy::class);
         }
         // Long rather than odd: NIST SP 800-63B.
         Password::defaults(fn (): Password => Password::min(12)->max(200));
         // A whole class may come in from one address within a quarter of an hour.
         RateLimiter::for('enter', fn (Request $request): Limit => Limit::perMinute(60)->by((string) $request->ip()));
+        RateLimiter::for('unit-page', fn (Request $request): Limit => Limit::perMinute(120)->by((string) $request->ip()));
         RateLimiter::for('begin', fn (Request $request): Limit => Limit::perHour(20)->by((string) $request->ip()));
         // `1abc` is no number of a record, though the database would take it for 1.
-        foreach (['programme', 'site', 'room', 'build', 'version', 'person', 'invitation', 'offcut'] as $record) {
+        foreach (['programme', 'site', 'room', 'build', 'version', 'person', 'invitation', 'offcut', 'unit', 'photo'] as $record) {
             Route::pattern($record, '[1-9][0-9]{0,17}');
         }
     }

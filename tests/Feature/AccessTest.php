@@ -2,11 +2,13 @@
 
 namespace Tests\Feature;
 
+use App\Actions\Guides;
 use App\Actions\Members;
 use App\Actions\SaveVersion;
 use App\Models\Offcut;
 use App\Models\Programme;
 use App\Models\Role;
+use App\Models\UnitPhoto;
 use Illuminate\Routing\Route;
 use Illuminate\Support\Facades\Route as Routes;
 use Illuminate\Testing\TestResponse;
@@ -136,7 +138,10 @@ class AccessTest extends FeatureTestCase
 
         $offcut = Offcut::query()->create(['programme_id' => $room->programmeId(), 'material' => 'board-24x36', 'width_m' => 0.5, 'height_m' => 0.3]);
 
-        return ['programme' => $room->programmeId(), 'site' => $room->site_id, 'room' => $room->id, 'build' => $build->id, 'version' => $version->id, 'kind' => 'fan', 'code' => 'box-20-plain', 'person' => $inviter->id, 'invitation' => $invitation->id, 'ticket' => 'nobody-has-this', 'file' => 'shopping-list.csv', 'offcut' => $offcut->id];
+        $unit = $this->app->make(Guides::class)->begin($version->refresh(), $inviter, '');
+        $photo = UnitPhoto::query()->create(['unit_id' => $unit->id, 'key' => 'a-key-of-it', 'content' => '']);
+
+        return ['unit' => $unit->id, 'photo' => $photo->id, 'step' => 'count', 'programme' => $room->programmeId(), 'site' => $room->site_id, 'room' => $room->id, 'build' => $build->id, 'version' => $version->id, 'kind' => 'fan', 'code' => 'box-20-plain', 'person' => $inviter->id, 'invitation' => $invitation->id, 'ticket' => 'nobody-has-this', 'file' => 'shopping-list.csv', 'offcut' => $offcut->id];
     }
 
     /** @return list<Route> */

@@ -23,14 +23,19 @@ final readonly class GuideChange
     public static function between(array $old, array $new): self
     {
         [$before, $now] = [array_column($old, null, 'id'), array_column($new, null, 'id')];
-        $tell = fn (array $step): string => $step['parts'] === [] ? $step['action'] : "{$step['action']} (".implode(', ', $step['parts']).')';
         $changed = array_filter($now, fn (array $step): bool => isset($before[$step['id']]) && [$before[$step['id']]['action'], $before[$step['id']]['parts']] !== [$step['action'], $step['parts']]);
 
         return new self(
-            array_values(array_map($tell, array_diff_key($now, $before))),
+            array_values(array_map(self::tell(...), array_diff_key($now, $before))),
             array_values(array_map(fn (array $step): string => $step['action'], array_diff_key($before, $now))),
-            array_values(array_map($tell, $changed)),
+            array_values(array_map(self::tell(...), $changed)),
         );
+    }
+
+    /** @param  array{id: string, action: string, parts: list<string>}  $step */
+    private static function tell(array $step): string
+    {
+        return $step['parts'] === [] ? $step['action'] : "{$step['action']} (".implode(', ', $step['parts']).')';
     }
 
     public function isNothing(): bool

@@ -1,0 +1,117 @@
+<?php
+
+namespace App\Actions;
+
+use App\Models\Person;
+use App\Models\Unit;
+use App\Models\UnitTick;
+use App\Models\Version;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+use Jornel\Core\Guide\Guide;
+use Jornel\Core\Guide\GuideChange;
+use Jornel\Core\Guide\GuidePart;
+use Jornel\Core\Guide\GuideStep;
+use Jornel\Core\Guide\LearnedTimes;
+use Jornel\Core\Guide\Making\Mend;
+use Jornel\Core\Guide\Progress;
+
+/**
+ * Guides of versions, and of the units that are made by them.
+ *
+ * @phpstan-import-type FrozenStep from Unit
+ */
+final readonly class Guides
+{
+    /** Units of a shape whose ticks times are learned from, the latest first. */
+    private const LEARNED_FROM = 60;
+
+    public function __construct(private PlanKit $kit)
+    {
+    }
+
+    /** By the sizes that were measured since, with the labels of its cut plan. */
+    public function of(Version $version): Guide
+    {
+        $made = $this->kit->order($version);
+
+        return Guide::of($made->order->design, $made->catalogue);
+    }
+
+    /** Begins a unit: the guide stays as it is now. */
+    public function begin(Version $version, Person $by, string $name): Unit
+    {
+        $programme = $version->build->room->site->programme;
+        // The programme's row is what two who begin at once wait for.
+        DB::table('programmes')->where('id', $programme->id)->lockForUpdate()->first();
+        $unit = Unit::query()->create([
+            'programme_id' => $programme->id, 'version_id' => $version->id, 'name' => $name, 'token' => Str::random(22),
+            'number' => 1 + (int) Unit::withTrashed()->where('programme_id', $programme->id)->max('number'),
+            'guide' => $this->frozen($this->of($version)), 'started_by' => $by->id, 'started_at' => now(),
+        ]);
+        Remember::that('unit_begun', $programme->id, $version->build->room, ['unit' => $unit->title(), 'build' => $version->build->name]);
+
+        return $unit;
+    }
+
+    public function progress(Unit $unit): Progress
+    {
+        return Progress::of(array_values($unit->ticks->map(fn (UnitTick $tick) => $tick->tick())->all()));
+    }
+
+    /** What the build's latest version changes in the guide that a unit is made by. */
+    public function changes(Unit $unit): GuideChange
+    {
+        $latest = $unit->version->build->latest;
+        $told = array_map(fn (array $step): array => ['id' => $step['id'], 'action' => $step['action'], 'parts' => array_map(fn (array $part): string => $part['told'], $step['parts'])], $unit->guide);
+        $now = array_map(GuideChange::told(...), $this->of($latest->setRelation('build', $unit->version->build))->steps);
+
+        return GuideChange::between($told, $now);
+    }
+
+    /** What the steps of a guide take, by the ticks of this programme on units of the same shape. */
+    public function times(Guide $guide, int $programme): LearnedTimes
+    {
+        return LearnedTimes::of($this->measured($guide, $programme, null), $guide);
+    }
+
+    /** How somebody's times compare with those. */
+    public function pace(Guide $guide, LearnedTimes $times, int $programme, Person $person): float
+    {
+        return $times->pace($this->measured($guide, $programme, $person), $guide);
+    }
+
+    /** @return list<array{string, float}> id of the step and minutes */
+    private function measured(Guide $guide, int $programme, ?Person $of): array
+    {
+        $units = DB::table('units')->join('versions', 'versions.id', '=', 'units.version_id')
+            ->where('units.programme_id', $programme)->whereNull('units.deleted_at')
+            ->where('versions.choices->shape', $guide->design->shape->id())
+            ->orderByDesc('units.id')->limit(self::LEARNED_FROM)->pluck('units.id');
+        $ticks = UnitTick::query()->with('person');
+        $ticks->whereIn('unit_id', $units)->orderBy('id');
+        $measured = [];
+        foreach ($ticks->get()->groupBy('unit_id') as $ofUnit) {
+            $progress = Progress::of(array_values($ofUnit->map(fn (UnitTick $tick) => $tick->tick())->all()));
+            foreach ($progress->minutes() as $step => $minutes) {
+                if ($of === null || $progress->steps[$step]->done?->by === $of->name) {
+                    $measured[] = [(string) $step, $minutes];
+                }
+            }
+        }
+
+        return $measured;
+    }
+
+    /** @return list<FrozenStep> */
+    public function frozen(Guide $guide): array
+    {
+        return array_map(fn (GuideStep $step): array => [
+            'id' => $step->id(), 'action' => $step->step->action, 'reason' => $step->step->reason,
+            'parts' => array_map(fn (GuidePart $part): array => ['label' => $part->label, 'part' => $part->part, 'name' => $part->name, 'count' => $part->count, 'told' => $part->told()], $step->parts),
+            'tools' => $step->step->tools(), 'minutes' => $step->step->minutes(), 'wait' => $step->step->wait, 'after' => $step->after,
+            'holds' => $step->step->holds, 'skill' => $step->skill(), 'adults_only' => $step->step->isForAdults(), 'is_check' => $step->step->isCheck,
+            'cautions' => $step->step->cautions(), 'mends' => array_map(fn (Mend $mend): string => $mend->value, $step->mends()),
+        ], $guide->steps);
+    }
+}

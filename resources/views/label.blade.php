@@ -1,0 +1,31 @@
+<!doctype html>
+<html lang="en">
+<head>
+<meta charset="utf-8">
+<title>{{ $unit->title() }}</title>
+<style>
+    @page { margin: 14mm; }
+    body { font: 12pt/1.35 "DejaVu Sans"; color: #111; margin: 0; }
+    .label { border: 1.4pt dashed #111; padding: 10pt; width: 120mm; }
+    h1 { font-size: 26pt; margin: 0; line-height: 1; }
+    p { margin: 2pt 0; }
+    td { vertical-align: top; }
+    .note { font-size: 8pt; color: #333; }
+</style>
+</head>
+<body>
+<div class="label"><table><tr>
+    <td style="width: 82mm">
+        <h1>{{ $unit->title() }}</h1>
+        <p><b>{{ $shape }}</b></p>
+        <p>{{ $count }} × {{ $filters }}, arrows {{ $pulls ? 'into' : 'out of' }} the box</p>
+        <p>Run at speed <b>{{ $speed }}</b>: {{ $air }} of clean air</p>
+        <p>{{ $unit->made_at ? 'Made' : 'Begun' }} {{ $began->format('j F Y') }}</p>
+        <p>Filters due by <b>{{ $due->format('F Y') }}</b>, sooner in smoke or dust</p>
+    </td>
+    <td><img src="{{ $code }}" style="width: 32mm"></td>
+</tr></table>
+<p class="note">{{ $address }}</p>
+</div>
+</body>
+</html>

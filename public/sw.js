@@ -1,13 +1,23 @@
-// Keeps the shopping list at hand where there is no network: its page, the files that it is made of, and what was last answered.
-// Whatever else is asked goes by it untouched. Pages register it only on the shopping list.
-const SHELF = 'jornel-shopping-1';
+// Keeps the shopping list and the units that somebody is at at hand where there is no network: their pages, the files that these
+// are made of, and what was last answered. Whatever else is asked goes by it untouched.
+const SHELF = 'jornel-away-2';
 const PATIENCE = 4000;
-const PAGES = /^\/programmes\/\d+\/shopping$/;
-const ANSWERS = /^\/api\/v1\/(session|programmes\/\d+|programmes\/\d+\/shopping)$/;
+const PAGES = /^\/(programmes\/\d+\/shopping|units\/\d+)$/;
+const ANSWERS = /^\/api\/v1\/(session|programmes\/\d+|programmes\/\d+\/shopping|units\/\d+)$/;
+// A version never changes, nor do the pictures of its steps.
+const PICTURES = /^\/api\/v1\/versions\/\d+\/steps\/[a-z0-9-]+$/;
 const FILES = /^\/build\//;
 
 self.addEventListener('install', () => self.skipWaiting());
-self.addEventListener('activate', (event) => event.waitUntil(self.clients.claim()));
+self.addEventListener('activate', (event) =>
+    event.waitUntil(
+        (async () => {
+            // What an older one kept.
+            for (const name of await caches.keys()) if (name !== SHELF) await caches.delete(name);
+            await self.clients.claim();
+        })(),
+    ),
+);
 
 async function keep(request, response) {
     if (response.ok) {
@@ -34,12 +44,13 @@ self.addEventListener('fetch', (event) => {
     const { request } = event;
     const url = new URL(request.url);
     if (request.method !== 'GET' || url.origin !== self.location.origin) return;
-    if (FILES.test(url.pathname)) event.respondWith(once(request));
+    if (FILES.test(url.pathname) || (PICTURES.test(url.pathname) && url.search === '')) event.respondWith(once(request));
     else if ((request.mode === 'navigate' && PAGES.test(url.pathname)) || ANSWERS.test(url.pathname)) event.respondWith(newest(request));
 });
 
 self.addEventListener('message', (event) => {
     // What the page had loaded before this was here; nothing is kept of somebody who signed out.
-    if (event.data?.keep) event.waitUntil(caches.open(SHELF).then((shelf) => Promise.allSettled(event.data.keep.map((url) => shelf.add(url)))));
+    if (event.data?.keep)
+        event.waitUntil(caches.open(SHELF).then((shelf) => Promise.allSettled(event.data.keep.map((url) => shelf.add(url)))));
     if (event.data?.forget) event.waitUntil(caches.delete(SHELF));
 });

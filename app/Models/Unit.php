@@ -86,6 +86,12 @@ class Unit extends Model implements OfProgramme
         return $this->programme_id;
     }
 
+    /** Of its page for everybody. */
+    public function address(): string
+    {
+        return config()->string('app.url')."/u/{$this->token}";
+    }
+
     /** As it is called: its number, and its name where it has one. */
     public function title(): string
     {

@@ -10,6 +10,6 @@ final class UnitLabelPdf
 {
     public static function of(Unit $unit, System $measure): string
     {
-        return (string) PaperPdf::of('label', ['unit' => $unit, 'code' => 'data:image/svg+xml;base64,'.base64_encode(QrCode::svg(url("/u/{$unit->token}"))), 'address' => url("/u/{$unit->token}")] + UnitFacts::of($unit, $measure), $measure)->output();
+        return (string) PaperPdf::of('label', ['unit' => $unit, 'code' => 'data:image/svg+xml;base64,'.base64_encode(QrCode::svg($unit->address())), 'address' => $unit->address()] + UnitFacts::of($unit, $measure), $measure)->output();
     }
 }

@@ -3,6 +3,7 @@
 namespace Database\Seeders;
 
 use App\Actions\Evaluate;
+use App\Actions\Guides;
 use App\Actions\SaveVersion;
 use App\Actions\Shelf;
 use App\Models\Build;
@@ -13,6 +14,8 @@ use App\Models\Site;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\File;
+use Illuminate\Support\Str;
+use Jornel\Core\Guide\TickKind;
 use Jornel\Core\Kit\StockMove;
 use Jornel\Core\Part\PartKind;
 use Jornel\Core\Part\PurifierEntry;
@@ -23,13 +26,13 @@ class DatabaseSeeder extends Seeder
 {
     public const PASSWORD = 'reed-and-willow';
 
-    public function run(SaveVersion $save, Evaluate $evaluate, Shelf $shelf): void
+    public function run(SaveVersion $save, Evaluate $evaluate, Shelf $shelf, Guides $guides): void
     {
         Artisan::call('jornel:catalogue');
         if (! config()->boolean('jornel.demo') || Programme::query()->exists()) {
             return;
         }
-        /** @var array{programme: array<string, string>, stock: list<array{kind: string, code: string, move: string, pieces: int, build?: string, note?: string}>, people: list<array{name: string, email: string, role: string}>, sites: list<array{name: string, rooms: list<array{entries: array<string, mixed>, goal: string, build?: array<string, mixed>, bought?: list<array<string, mixed>>}>}>} $scenario */
+        /** @var array{programme: array<string, string>, units: list<array{room: string, name: string, by: string, days_ago: int, done: int, made: bool, open: bool, note?: array{step: string, text: string}}>, stock: list<array{kind: string, code: string, move: string, pieces: int, build?: string, note?: string}>, people: list<array{name: string, email: string, role: string}>, sites: list<array{name: string, rooms: list<array{entries: array<string, mixed>, goal: string, build?: array<string, mixed>, bought?: list<array<string, mixed>>}>}>} $scenario */
         $scenario = json_decode(File::get(config()->string('jornel.data').'/demo/scenario.json'), true, 32, JSON_THROW_ON_ERROR);
         $programme = Programme::query()->create($scenario['programme']);
         foreach ($scenario['people'] as $person) {
@@ -49,6 +52,36 @@ class DatabaseSeeder extends Seeder
         foreach ($scenario['stock'] as $row) {
             $build = isset($row['build']) ? Build::query()->whereHas('room', fn ($room) => $room->where('name', $row['build']))->firstOrFail() : null;
             $shelf->move($programme, $organiser, PartKind::from($row['kind']), $row['code'], StockMove::from($row['move']), $row['pieces'], $build, $row['note'] ?? '');
+        }
+        foreach ($scenario['units'] as $row) {
+            $this->unit($row, $guides);
+        }
+    }
+
+    /** @param  array{room: string, name: string, by: string, days_ago: int, done: int, made: bool, open: bool, note?: array{step: string, text: string}}  $row */
+    private function unit(array $row, Guides $guides): void
+    {
+        $by = Person::query()->where('email', $row['by'])->firstOrFail();
+        $build = Build::query()->whereHas('room', fn ($room) => $room->where('name', $row['room']))->firstOrFail();
+        $unit = $guides->begin($build->latest->load('build.room.site.programme.parts'), $by, $row['name']);
+        $steps = array_slice($unit->guide, 0, $row['done']);
+        // It ends a quarter of an hour before now, so that nobody’s clock is ahead of it.
+        $at = now()->subDays($row['days_ago'])->subMinutes(15 + (int) array_sum(array_column($steps, 'minutes')));
+        $unit->update(['started_at' => $at, 'is_open' => $row['open']]);
+        foreach ($steps as $step) {
+            $tell = fn (TickKind $kind, ?int $hold = null, string $text = '') => $unit->ticks()->create(['key' => Str::random(16), 'step' => $step['id'], 'kind' => $kind, 'hold' => $hold, 'text' => $text, 'person_id' => $by->id, 'told_at' => $at]);
+            $tell(TickKind::Begun);
+            $at = $at->copy()->addSeconds((int) round(60.0 * $step['minutes']));
+            foreach (array_keys($step['holds']) as $hold) {
+                $tell(TickKind::Seen, $hold);
+            }
+            if (($row['note']['step'] ?? '') === $step['id']) {
+                $tell(TickKind::Note, null, $row['note']['text'] ?? '');
+            }
+            $tell(TickKind::Done);
+        }
+        if ($row['made']) {
+            $unit->update(['made_at' => $at, 'made_by' => $by->id]);
         }
     }
 

@@ -29,10 +29,12 @@ export const router = createRouter({
             component: () => import('./pages/RoomPage.vue'),
         },
         {
-            path: '/rooms/:room(\\d+)/:stage(room|target|find|build|kit|sheet)?',
+            path: '/rooms/:room(\\d+)/:stage(room|target|find|build|kit|guide|sheet)?',
             name: 'room',
             component: () => import('./pages/RoomPage.vue'),
         },
+        { path: '/units/:unit(\\d+)', name: 'unit', component: () => import('./pages/UnitPage.vue') },
+        { path: '/programmes/:programme(\\d+)/units', name: 'units', component: () => import('./pages/UnitsPage.vue') },
         { path: '/:rest(.*)*', name: 'nowhere', component: () => import('./pages/NowherePage.vue') },
     ],
 });

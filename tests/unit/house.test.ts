@@ -22,6 +22,7 @@ const ROOMS = [
     'features/find',
     'features/build',
     'features/kit',
+    'features/guide',
     'features/sheet',
     'pages',
 ];

@@ -39,7 +39,7 @@ final class MadeUnitData
             'version_id' => $unit->version_id, 'version' => $unit->version->number,
             'started_at' => $unit->started_at->toIso8601String(), 'started_by' => $unit->starter->name ?? '',
             'made_at' => $unit->made_at?->toIso8601String(), 'made_by' => $unit->maker->name ?? '',
-            'is_open' => $unit->is_open, 'address' => $address = url("/u/{$unit->token}"), 'code' => QrCode::svg($address),
+            'is_open' => $unit->is_open, 'address' => $unit->address(), 'code' => QrCode::svg($unit->address()),
             'revision' => $unit->revision, 'may_build' => $mayBuild,
             'steps' => $steps,
             'left_minutes' => (int) round(array_sum(array_map(fn (array $step): float => $step['done'] === null ? (float) $step['minutes'] : 0.0, $steps))),

@@ -19,8 +19,10 @@ use Jornel\Core\Scene\Point;
 use Jornel\Core\Scene\Scene;
 use Jornel\Core\Scene\Solid;
 use Jornel\Core\Scene\SolidFace;
+use Jornel\Core\Shape\Corners;
 use Jornel\Core\Shape\DoesNotFit;
 use Jornel\Core\Shape\Panel;
+use Jornel\Core\Shape\Shroud;
 
 /** The pictures of a guide: the scene of the unit as far as it is made at each step. */
 final class StepPictures
@@ -49,12 +51,35 @@ final class StepPictures
     /** @var list<array{JoinedEdge, int}> each with the number of the step that joins it */
     private readonly array $runs;
 
+    /** @var array<int, Solid> fans as they look before a shroud lies over them, by place in the scene */
+    private readonly array $bare;
+
     /** @throws DoesNotFit */
     private function __construct(private readonly Guide $guide)
     {
         $scene = $guide->design->scene();
         $this->scene = $scene->inSteps(array_map(fn (GuideStep $step): array => $step->step->sets, $guide->steps));
         $this->runs = $this->joined();
+        $this->bare = $this->bareFans();
+    }
+
+    /** @return array<int, Solid> */
+    private function bareFans(): array
+    {
+        $design = $this->guide->design;
+        if (! $design->hasShroud()) {
+            return [];
+        }
+        $fans = $design->made(Corners::Open, $design->joining)->scene()->part('fan')->solids;
+        $bare = [];
+        foreach ($this->scene->solids as $place => $solid) {
+            $fan = $solid->part === 'fan' ? array_shift($fans) : null;
+            if ($fan !== null) {
+                $bare[$place] = $fan->movedBy((new Scene([$solid]))->reach()[0]->minus((new Scene([$fan]))->reach()[0]))->atStep($solid->step);
+            }
+        }
+
+        return $bare;
     }
 
     /** @throws DoesNotFit */
@@ -189,10 +214,11 @@ final class StepPictures
                 }
             }
         }
+        $isCovered = array_filter($there, fn (Solid $solid): bool => $solid->part === Shroud::PART) !== [];
         $taped = [];
         foreach ($this->scene->solids as $place => $solid) {
             if (in_array($solid, $there, true)) {
-                $taped[] = $solid->marked($marks[$place] ?? []);
+                $taped[] = ($isCovered ? $solid : $this->bare[$place] ?? $solid)->marked($marks[$place] ?? []);
             }
         }
 

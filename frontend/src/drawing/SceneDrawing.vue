@@ -10,6 +10,8 @@ const props = withDefaults(
         drawing: Drawing;
         title: string;
         picked?: string;
+        /** Parts that it is about; the rest steps back. */
+        lit?: string[];
         labelled?: boolean;
         extents?: boolean;
         keepFree?: number;
@@ -17,7 +19,7 @@ const props = withDefaults(
         /** Kept free above it, px. */
         above?: number;
     }>(),
-    { picked: '', labelled: false, extents: true, keepFree: 0, margin: 18, above: 24 },
+    { picked: '', lit: () => [], labelled: false, extents: true, keepFree: 0, margin: 18, above: 24 },
 );
 const emit = defineEmits<{ pick: [part: string]; turn: [degrees: number] }>();
 const { show } = useMeasure();
@@ -155,9 +157,17 @@ const arrows = computed(() =>
                 <path
                     v-for="(stroke, index) in drawing.strokes"
                     :key="index"
-                    v-memo="[stroke.path, stroke.kind, stroke.shade, stroke.part, stroke.part === picked]"
+                    v-memo="[stroke.path, stroke.kind, stroke.shade, stroke.part, stroke.part === picked, lit]"
                     :d="stroke.path"
-                    :class="['stroke', stroke.kind, { picked: stroke.part === picked }]"
+                    :class="[
+                        'stroke',
+                        stroke.kind,
+                        {
+                            picked: stroke.part === picked,
+                            lit: lit.includes(stroke.part),
+                            rest: lit.length > 0 && !lit.includes(stroke.part),
+                        },
+                    ]"
                     :style="{ '--s': stroke.shade }"
                     :data-part="stroke.part"
                     @click="pick(stroke.part)"

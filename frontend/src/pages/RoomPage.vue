@@ -16,6 +16,7 @@ const STAGES = {
     find: () => import('../features/find/FindStage.vue'),
     build: () => import('../features/build/BenchStage.vue'),
     kit: () => import('../features/kit/KitStage.vue'),
+    guide: () => import('../features/guide/GuideStage.vue'),
     sheet: () => import('../features/sheet/SheetStage.vue'),
 };
 const RoomStage = defineAsyncComponent(STAGES.room);
@@ -23,6 +24,7 @@ const GoalStage = defineAsyncComponent(STAGES.target);
 const FindStage = defineAsyncComponent(STAGES.find);
 const BenchStage = defineAsyncComponent(STAGES.build);
 const KitStage = defineAsyncComponent(STAGES.kit);
+const GuideStage = defineAsyncComponent(STAGES.guide);
 const SheetStage = defineAsyncComponent(STAGES.sheet);
 const IDLE = 1500;
 onMounted(() => setTimeout(() => Object.values(STAGES).forEach((load) => void load()), IDLE));
@@ -58,6 +60,7 @@ const screens = Grid.useBreakpoint();
                 <FindStage v-else-if="stage === 'find' && ledger && programmeId" />
                 <BenchStage v-else-if="stage === 'build' && ledger" />
                 <KitStage v-else-if="stage === 'kit' && versionId" :version="versionId" />
+                <GuideStage v-else-if="stage === 'guide' && versionId" :version="versionId" />
                 <SheetStage v-else-if="stage === 'sheet' && versionId" :version="versionId" />
             </div>
             <div class="side">

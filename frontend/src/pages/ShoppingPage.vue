@@ -9,6 +9,7 @@ import ProgrammeNav from '../features/programme/ProgrammeNav.vue';
 import { useProgramme } from '../features/programme/queries';
 import { useMeasure } from '../session/useMeasure';
 import { keepPage } from '../store/away';
+import FoldAway from '../ui/FoldAway.vue';
 import NoticeBar from '../ui/NoticeBar.vue';
 import PageGate from '../ui/PageGate.vue';
 
@@ -80,13 +81,12 @@ onMounted(() =>
                     <template #actions><Button size="small" @click="cancel">Cancel</Button></template>
                 </NoticeBar>
                 <NoticeBar v-if="shopping.data.value!.misfits.length" kind="warning">
-                    <details>
-                        <summary>Sizes measured since do not go together: {{ shopping.data.value!.misfits.length }} of the builds</summary>
+                    <FoldAway :title="`Sizes measured since do not go together: ${shopping.data.value!.misfits.length} of the builds`">
                         They are cut by the sizes they were saved with.
                         <ul>
                             <li v-for="one in shopping.data.value!.misfits" :key="one">{{ one }}</li>
                         </ul>
-                    </details>
+                    </FoldAway>
                 </NoticeBar>
                 <NoticeBar v-if="shopping.data.value!.beyond" kind="warning"
                     >{{ shopping.data.value!.beyond }} rooms more are not on this list: it is made for
@@ -190,9 +190,6 @@ section :deep(.ant-checkbox-wrapper) {
     margin: 0;
     padding: 4px 0;
     font-size: 15px;
-}
-summary {
-    cursor: pointer;
 }
 ul {
     margin: 4px 0 0;

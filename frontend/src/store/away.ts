@@ -7,7 +7,8 @@ export async function keepPage(): Promise<void> {
     const loaded = performance.getEntriesByType('resource').map(({ name }) => name);
     const files = loaded.filter(
         (name) =>
-            new URL(name).origin === location.origin && /\/build\/|\/api\/v1\/(session|programmes\/\d+)(\/shopping[^/]*)?$/.test(name),
+            new URL(name).origin === location.origin &&
+            /\/build\/|\/api\/v1\/(session|programmes\/\d+|units\/\d+|versions\/\d+\/steps\/[a-z0-9-]+)(\/shopping[^/]*)?$/.test(name),
     );
     active?.postMessage({ keep: [location.href, ...new Set(files)] });
 }

@@ -35,6 +35,30 @@ export interface TickRow {
     at: number;
 }
 
+/** Something told of a step of a unit that the server does not know yet. */
+export interface UnitTickRow {
+    key: string;
+    unit: number;
+    step: string;
+    kind: 'begun' | 'done' | 'undone' | 'seen' | 'unseen' | 'note' | 'wrong';
+    hold: number | null;
+    text: string;
+    /** A photo that goes with it: JPEG, base64. */
+    photo: string | null;
+    at: number;
+}
+
+/** Something that holds or sets until a minute. */
+export interface TimerRow {
+    key: string;
+    unit: number;
+    step: string;
+    name: string;
+    /** ms since 1970. */
+    ends: number;
+    rung: boolean;
+}
+
 /**
  * What this browser keeps. A change of its tables is another version with an upgrade beside those that are here; older
  * versions stay, so that every browser is led to the newest.
@@ -44,11 +68,14 @@ export class LocalDatabase extends Dexie {
     readonly steps!: Table<StepRow, [string, number]>;
     readonly desks!: EntityTable<DeskRow, 'place'>;
     readonly ticks!: Table<TickRow, [number, string]>;
+    readonly unitTicks!: EntityTable<UnitTickRow, 'key'>;
+    readonly timers!: EntityTable<TimerRow, 'key'>;
 
     constructor() {
         super('jornel');
         this.version(1).stores({ drafts: 'place, [person+room], at', steps: '[place+number], place', desks: 'place, at' });
         this.version(2).stores({ ticks: '[programme+part], programme' });
+        this.version(3).stores({ unitTicks: 'key, unit', timers: 'key, unit' });
     }
 }
 

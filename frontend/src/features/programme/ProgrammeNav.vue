@@ -9,6 +9,7 @@ const VIEWS = {
     parts: 'Parts and prices',
     shopping: 'Shopping list',
     stock: 'Stock',
+    units: 'Units',
     people: 'People',
     activity: 'Activity',
     settings: 'Settings',

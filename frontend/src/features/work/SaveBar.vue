@@ -16,6 +16,7 @@ const NEXT = {
     find: { key: 'build', name: 'Next: build' },
     build: null,
     kit: null,
+    guide: null,
     sheet: null,
 } as const;
 const next = computed(() => (roomId.value !== null && !drafting.roomChanged.value && build.value === null ? NEXT[stage.value] : null));

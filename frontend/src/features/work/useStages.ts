@@ -50,6 +50,13 @@ export function useStages({ roomId, drafting, build, ledger }: Standing) {
                 open: latest !== undefined,
             },
             {
+                key: 'guide',
+                name: 'Guide',
+                says: latest ? 'step by step' : 'save a build first',
+                done: false,
+                open: latest !== undefined,
+            },
+            {
                 key: 'sheet',
                 name: 'Sheet',
                 says: latest ? 'ready to print' : 'save a build first',

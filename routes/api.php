@@ -3,6 +3,7 @@
 use App\Http\Build\BuildController;
 use App\Http\Build\SheetController;
 use App\Http\Build\VersionController;
+use App\Http\Day\DayController;
 use App\Http\Guide\GuideController;
 use App\Http\Guide\UnitController;
 use App\Http\Kit\CutFileController;
@@ -166,5 +167,15 @@ Route::middleware(['auth:web', AcknowledgeWrite::class])->group(function (): voi
     Route::post('units/{unit}/photos', [UnitController::class, 'photo'])->can('build', 'unit');
     Route::get('units/{unit}/photos/{photo}', [UnitController::class, 'picture'])->can('view', 'unit');
     Route::get('units/{unit}/label.pdf', [UnitController::class, 'label'])->can('view', 'unit');
+    Route::get('programmes/{programme}/days', [DayController::class, 'index'])->can('view', 'programme');
+    Route::post('programmes/{programme}/days', [DayController::class, 'store'])->can('build', 'programme');
+    Route::get('days/{day}', [DayController::class, 'show'])->can('view', 'day');
+    Route::put('days/{day}', [DayController::class, 'update'])->can('build', 'day');
+    Route::delete('days/{day}', [DayController::class, 'destroy'])->can('build', 'day');
+    Route::delete('days/{day}/deletion', [DayController::class, 'restore'])->withTrashed()->can('build', 'day');
+    Route::post('days/{day}/plan', [DayController::class, 'plan'])->can('build', 'day');
+    Route::post('days/{day}/moves', [DayController::class, 'move'])->can('build', 'day');
+    Route::post('days/{day}/beginning', [DayController::class, 'begin'])->can('build', 'day');
+    Route::get('days/{day}/run-sheet.pdf', [DayController::class, 'paper'])->can('view', 'day');
     Route::delete('offcuts/{offcut}', [OffcutController::class, 'destroy'])->can('build', 'offcut');
 });

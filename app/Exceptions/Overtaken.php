@@ -22,6 +22,11 @@ final class Overtaken extends RuntimeException
         return new self('Someone changed this unit meanwhile. Reload to see what they did, then make your change again.');
     }
 
+    public static function day(): self
+    {
+        return new self('Someone changed this build day meanwhile. Reload to see what they did, then make your change again.');
+    }
+
     public static function settings(): self
     {
         return new self('Someone changed these settings meanwhile. Yours are still on your screen: reload to see theirs, then enter yours again.');

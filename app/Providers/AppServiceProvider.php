@@ -3,6 +3,7 @@
 namespace App\Providers;
 
 use App\Models\Build;
+use App\Models\BuildDay;
 use App\Models\Invitation;
 use App\Models\Offcut;
 use App\Models\Programme;
@@ -34,7 +35,7 @@ class AppServiceProvider extends ServiceProvider
         Model::shouldBeStrict();
         // From the root of whatever address the page was asked at: a web server before this one may know another.
         Vite::createAssetPathsUsing(fn (string $path): string => "/{$path}");
-        foreach ([Programme::class, Site::class, Room::class, Build::class, Version::class, Invitation::class, Offcut::class, Unit::class] as $record) {
+        foreach ([Programme::class, Site::class, Room::class, Build::class, Version::class, Invitation::class, Offcut::class, Unit::class, BuildDay::class] as $record) {
             Gate::policy($record, ProgrammePolicy::class);
         }
         // Long rather than odd: NIST SP 800-63B.
@@ -44,7 +45,7 @@ class AppServiceProvider extends ServiceProvider
         RateLimiter::for('unit-page', fn (Request $request): Limit => Limit::perMinute(120)->by((string) $request->ip()));
         RateLimiter::for('begin', fn (Request $request): Limit => Limit::perHour(20)->by((string) $request->ip()));
         // `1abc` is no number of a record, though the database would take it for 1.
-        foreach (['programme', 'site', 'room', 'build', 'version', 'person', 'invitation', 'offcut', 'unit', 'photo'] as $record) {
+        foreach (['programme', 'site', 'room', 'build', 'version', 'person', 'invitation', 'offcut', 'unit', 'photo', 'day'] as $record) {
             Route::pattern($record, '[1-9][0-9]{0,17}');
         }
     }

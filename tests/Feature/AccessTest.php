@@ -5,6 +5,7 @@ namespace Tests\Feature;
 use App\Actions\Guides;
 use App\Actions\Members;
 use App\Actions\SaveVersion;
+use App\Models\BuildDay;
 use App\Models\Offcut;
 use App\Models\Programme;
 use App\Models\Role;
@@ -141,7 +142,9 @@ class AccessTest extends FeatureTestCase
         $unit = $this->app->make(Guides::class)->begin($version->refresh(), $inviter, '');
         $photo = UnitPhoto::query()->create(['unit_id' => $unit->id, 'key' => 'a-key-of-it', 'content' => '']);
 
-        return ['unit' => $unit->id, 'photo' => $photo->id, 'step' => 'count', 'programme' => $room->programmeId(), 'site' => $room->site_id, 'room' => $room->id, 'build' => $build->id, 'version' => $version->id, 'kind' => 'fan', 'code' => 'box-20-plain', 'person' => $inviter->id, 'invitation' => $invitation->id, 'ticket' => 'nobody-has-this', 'file' => 'shopping-list.csv', 'offcut' => $offcut->id];
+        $day = BuildDay::query()->create(['programme_id' => $room->programmeId(), 'name' => 'Saturday', 'starts_at' => '2026-12-05 09:30:00', 'written' => ['units' => [], 'people' => [], 'tools' => [], 'tables' => 1, 'breaks' => []]]);
+
+        return ['day' => $day->id, 'unit' => $unit->id, 'photo' => $photo->id, 'step' => 'count', 'programme' => $room->programmeId(), 'site' => $room->site_id, 'room' => $room->id, 'build' => $build->id, 'version' => $version->id, 'kind' => 'fan', 'code' => 'box-20-plain', 'person' => $inviter->id, 'invitation' => $invitation->id, 'ticket' => 'nobody-has-this', 'file' => 'shopping-list.csv', 'offcut' => $offcut->id];
     }
 
     /** @return list<Route> */

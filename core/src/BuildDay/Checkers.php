@@ -43,6 +43,23 @@ final class Checkers
     }
 
     /**
+     * Those of a schedule.
+     *
+     * @return array<int, list<int>> people by number of the task
+     */
+    public static function kept(Day $day, Schedule $schedule): array
+    {
+        $checkers = [];
+        foreach ($day->checks as $checks) {
+            foreach ($checks as $check) {
+                $checkers[$check] = ($day->frozen[$check] ?? $schedule->assignments[$check])->people;
+            }
+        }
+
+        return $checkers;
+    }
+
+    /**
      * People who may do a check together so that the unit can still be built by the others.
      *
      * @param  array<int, list<int>>  $others  who does the other checks, as far as it is settled

@@ -51,7 +51,7 @@ final readonly class Day
         $after = self::numbered($tasks);
         $able = $checks = [];
         foreach ($tasks as $number => $task) {
-            $able[] = array_keys(array_filter($people, fn (Person $person): bool => $person->can($task)));
+            $able[] = array_keys(array_filter($people, fn (Person $person): bool => $person->can($task) && max($now, $person->from) + $task->work <= $person->to + Calendar::HAIR));
             if ($task->isCheck && $task->unit !== null) {
                 $checks[$task->unit][] = $number;
             }
@@ -70,6 +70,16 @@ final readonly class Day
     public function path(int $task): string
     {
         return self::told($this->tasks, $task);
+    }
+
+    /**
+     * The same day from a minute on, with what is done or under way.
+     *
+     * @param  array<int, Assignment>  $frozen  by number of the task
+     */
+    public function from(float $now, array $frozen): self
+    {
+        return new self($this->tasks, $this->people, $this->tools, $this->breaks, $now, $frozen, $this->after, $this->able, $this->order, $this->checks);
     }
 
     /** The same day backwards from a minute on, so that what is put as early as possible there is as late as possible here. */
@@ -134,6 +144,9 @@ final readonly class Day
             throw InvalidDay::noTool("{$path}.tool", $task->tool);
         }
         $able = count($this->able[$number]);
+        if ($able === 0 && array_filter($this->people, fn (Person $person): bool => $person->can($task)) !== []) {
+            throw InvalidDay::noTime($path, $task->id);
+        }
         if ($able === 0) {
             $isSkill = $task->skill !== null && array_filter($this->people, fn (Person $person): bool => in_array($task->skill, $person->skills, true)) === [];
             throw match (true) {

@@ -60,6 +60,46 @@ final class InvalidDay extends Invalid
         return new self($path, "There is too little time for “{$id}”: whoever may do it goes before it could be done.");
     }
 
+    public static function nothingToMake(): self
+    {
+        return new self('units', 'Choose at least one build to make.');
+    }
+
+    public static function nobodyComes(): self
+    {
+        return new self('people', 'Enter at least one person who comes.');
+    }
+
+    public static function noPlan(): self
+    {
+        return new self('task', 'What was planned is of another day by now: plan it anew first.');
+    }
+
+    public static function doneAlready(string $id): self
+    {
+        return new self('task', "“{$id}” is done or under way: it stays where it is.");
+    }
+
+    public static function notHe(string $name, string $why): self
+    {
+        return new self('people', "{$name} {$why}.");
+    }
+
+    public static function before(float $now): self
+    {
+        return new self('start', sprintf('That is before now, minute %.0f.', $now));
+    }
+
+    public static function inBreak(float $from, float $to): self
+    {
+        return new self('start', sprintf('Nobody works through the break from minute %.0f to %.0f.', $from, $to));
+    }
+
+    public static function waits(string $id, float $until): self
+    {
+        return new self('start', sprintf('It waits for “%s”, which holds in minute %.0f.', $id, $until));
+    }
+
     public static function backwards(string $path): self
     {
         return new self($path, 'This must end after it begins.');

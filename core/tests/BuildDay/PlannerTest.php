@@ -8,10 +8,12 @@ use Closure;
 use Jornel\Core\BuildDay\Assignment;
 use Jornel\Core\BuildDay\Day;
 use Jornel\Core\BuildDay\InvalidDay;
+use Jornel\Core\BuildDay\Move;
 use Jornel\Core\BuildDay\Person;
 use Jornel\Core\BuildDay\Plan;
 use Jornel\Core\BuildDay\Planner;
 use Jornel\Core\BuildDay\Schedule;
+use Jornel\Core\BuildDay\Tables;
 use Jornel\Core\BuildDay\Task;
 use Jornel\Core\BuildDay\UnitTasks;
 use Jornel\Core\Guide\Guide;
@@ -166,6 +168,70 @@ final class PlannerTest extends TestCase
             self::assertGreaterThanOrEqual($now, $one->start);
         }
         self::assertGreaterThanOrEqual($before->schedule->length(), $after->schedule->length());
+    }
+
+    public function test_a_task_that_is_moved_stays_where_it_was_put_or_says_why_not(): void
+    {
+        $guide = Guide::of(Sample::design(), Sample::catalogue());
+        $skills = ['cutting', 'taping', 'checking'];
+        $day = Day::of([...UnitTasks::of($guide, '1', ['knife' => 1]), ...UnitTasks::of($guide, '2', ['knife' => 1])], [new Person('Ada', $skills), new Person('Bo', $skills), new Person('Cleo', ['taping'], false), new Person('Dov', ['checking'], true, 20.0)], ['knife' => 1], [[70.0, 80.0]]);
+        $plan = self::plan($day, 200.0)->schedule;
+        $number = fn (string $id): int => (int) array_search($id, array_map(fn (Task $task): string => $task->id, $day->tasks), true);
+        $cut = $number('2.cut-board-24x36');
+
+        // Of Ada and Bo the one who does not check that unit.
+        $who = $plan->assignments[$number('2.tissue')]->people === [1] ? 0 : 1;
+        $moved = Move::put($plan, $cut, 30.0, [$who]);
+        self::assertSame([30.0, [$who]], [$moved->assignments[$cut]->start, $moved->assignments[$cut]->people]);
+        self::assertSame([], DayCheck::faults($day, $moved->assignments));
+
+        $refused = function (string $task, float $start, array $people) use ($plan, $number): string {
+            try {
+                Move::put($plan, $number($task), $start, $people);
+
+                return '';
+            } catch (InvalidDay $fault) {
+                return $fault->getMessage();
+            }
+        };
+        self::assertStringContainsString('Cleo is no adult', $refused('2.cut-board-24x36', 30.0, [2]));
+        self::assertStringContainsString('Dov has not the skill “taping”', $refused('2.seal', 60.0, [3]));
+        self::assertStringContainsString('Dov is not there', $refused('1.count', 0.0, [3]));
+        self::assertStringContainsString('break from minute 70 to 80', $refused('2.cut-board-24x36', 65.0, [$who]));
+        self::assertStringContainsString('It waits for “2.base”', $refused('2.seal', 0.0, [$who]));
+        $checker = $plan->assignments[$number('1.tissue')]->people[0];
+        self::assertStringContainsString('does nothing else on it', $refused('1.label', 150.0, [$checker]));
+    }
+
+    public function test_each_unit_has_a_table_and_a_shared_tool_its_place(): void
+    {
+        $guide = Guide::of(Sample::design(), Sample::catalogue());
+        $skills = ['cutting', 'taping', 'checking'];
+        $tasks = array_merge(...array_map(fn (int $unit): array => UnitTasks::of($guide, (string) $unit, ['knife' => 1]), [1, 2, 3]));
+        $plan = self::plan(Day::of($tasks, [new Person('Ada', $skills), new Person('Bo', $skills)], ['knife' => 1]), 60.0)->schedule;
+        $places = Tables::of($plan, 2);
+
+        self::assertSame(['Knife', 'Table 1', 'Table 2'], array_values(array_unique(array_map(fn (string $place): string => $place, self::sorted($places)))));
+        foreach ($plan->assignments as $number => $one) {
+            self::assertSame($one->task->tool === 'knife', $places[$number] === 'Knife');
+        }
+        // All of a unit that takes no shared tool is done at one table.
+        foreach (['1', '2', '3'] as $unit) {
+            $at = array_filter($places, fn (int $number): bool => $plan->day->tasks[$number]->unit === $unit && $places[$number] !== 'Knife', ARRAY_FILTER_USE_KEY);
+            self::assertCount(1, array_unique($at));
+        }
+    }
+
+    /**
+     * @param  array<int, string>  $places
+     * @return list<string>
+     */
+    private static function sorted(array $places): array
+    {
+        $sorted = array_values($places);
+        sort($sorted);
+
+        return $sorted;
     }
 
     public function test_children_get_no_blade_and_no_glue(): void

@@ -19,7 +19,7 @@ const changing = useChangeUnit(() => unit.data.value!);
     <main class="unit">
         <PageGate :asked="[unit]">
             <Teleport to="#where">
-                <span>
+                <span class="where">
                     <RouterLink :to="{ name: 'room', params: { room: unit.data.value!.room_id, stage: 'guide' } }">{{
                         unit.data.value!.room
                     }}</RouterLink>
@@ -57,6 +57,9 @@ const changing = useChangeUnit(() => unit.data.value!);
     margin: 0 auto;
     padding: 14px 20px 26px;
     align-items: start;
+}
+.where :deep(a) {
+    color: var(--pencil);
 }
 aside {
     display: grid;

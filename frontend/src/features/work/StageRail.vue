@@ -63,19 +63,23 @@ function go(index: number): void {
     .rail {
         padding: 8px 4px 4px;
         border-right: 0;
-        overflow: hidden;
+        overflow: auto hidden;
     }
     .rail :deep(.ant-steps-item) {
         min-height: 0;
     }
+    .rail :deep(.ant-steps-item-title) {
+        padding-inline-end: 0 !important;
+        font-size: 14px;
+    }
     .rail :deep(.ant-steps-item-content) {
-        width: 60px !important;
+        width: 50px !important;
     }
     .rail :deep(.ant-steps-item-icon) {
-        margin-inline-start: 18px !important;
+        margin-inline-start: 13px !important;
     }
     .rail :deep(.ant-steps-item-tail) {
-        margin-inline-start: 30px !important;
+        margin-inline-start: 25px !important;
     }
 }
 </style>

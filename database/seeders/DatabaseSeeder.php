@@ -2,11 +2,13 @@
 
 namespace Database\Seeders;
 
+use App\Actions\BuildDays;
 use App\Actions\Evaluate;
 use App\Actions\Guides;
 use App\Actions\SaveVersion;
 use App\Actions\Shelf;
 use App\Models\Build;
+use App\Models\BuildDay;
 use App\Models\Person;
 use App\Models\Programme;
 use App\Models\Room;
@@ -26,13 +28,13 @@ class DatabaseSeeder extends Seeder
 {
     public const PASSWORD = 'reed-and-willow';
 
-    public function run(SaveVersion $save, Evaluate $evaluate, Shelf $shelf, Guides $guides): void
+    public function run(SaveVersion $save, Evaluate $evaluate, Shelf $shelf, Guides $guides, BuildDays $days): void
     {
         Artisan::call('jornel:catalogue');
         if (! config()->boolean('jornel.demo') || Programme::query()->exists()) {
             return;
         }
-        /** @var array{programme: array<string, string>, units: list<array{room: string, name: string, by: string, days_ago: int, done: int, made: bool, open: bool, note?: array{step: string, text: string}}>, stock: list<array{kind: string, code: string, move: string, pieces: int, build?: string, note?: string}>, people: list<array{name: string, email: string, role: string}>, sites: list<array{name: string, rooms: list<array{entries: array<string, mixed>, goal: string, build?: array<string, mixed>, bought?: list<array<string, mixed>>}>}>} $scenario */
+        /** @var array{programme: array<string, string>, units: list<array{room: string, name: string, by: string, days_ago: int, done: int, made: bool, open: bool, note?: array{step: string, text: string}}>, days: list<array{name: string, at: string, tables: int, units: list<array{room: string, count: int}>, people: list<array<string, mixed>>, tools: array<string, int>, breaks: list<array{from: int, to: int}>}>, stock: list<array{kind: string, code: string, move: string, pieces: int, build?: string, note?: string}>, people: list<array{name: string, email: string, role: string}>, sites: list<array{name: string, rooms: list<array{entries: array<string, mixed>, goal: string, build?: array<string, mixed>, bought?: list<array<string, mixed>>}>}>} $scenario */
         $scenario = json_decode(File::get(config()->string('jornel.data').'/demo/scenario.json'), true, 32, JSON_THROW_ON_ERROR);
         $programme = Programme::query()->create($scenario['programme']);
         foreach ($scenario['people'] as $person) {
@@ -55,6 +57,15 @@ class DatabaseSeeder extends Seeder
         }
         foreach ($scenario['units'] as $row) {
             $this->unit($row, $guides);
+        }
+        foreach ($scenario['days'] as $row) {
+            $versions = array_map(fn (array $one): array => ['version' => Build::query()->whereHas('room', fn ($room) => $room->where('name', $one['room']))->firstOrFail()->latest->id, 'count' => $one['count']], $row['units']);
+            $day = BuildDay::query()->create([
+                'programme_id' => $programme->id, 'person_id' => $organiser->id, 'name' => $row['name'], 'starts_at' => now()->next('Saturday')->setTimeFromTimeString($row['at']),
+                'written' => ['units' => $versions, 'people' => $row['people'], 'tools' => $row['tools'], 'tables' => $row['tables'], 'breaks' => $row['breaks']],
+            ]);
+            $plan = $days->plan($day->refresh(), 600.0);
+            $day->update(['plan' => BuildDays::kept($plan->schedule, $plan->bound, $plan->why)]);
         }
     }
 

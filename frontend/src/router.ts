@@ -35,6 +35,8 @@ export const router = createRouter({
         },
         { path: '/units/:unit(\\d+)', name: 'unit', component: () => import('./pages/UnitPage.vue') },
         { path: '/programmes/:programme(\\d+)/units', name: 'units', component: () => import('./pages/UnitsPage.vue') },
+        { path: '/programmes/:programme(\\d+)/days', name: 'days', component: () => import('./pages/DaysPage.vue') },
+        { path: '/days/:day(\\d+)', name: 'day', component: () => import('./pages/DayPage.vue') },
         { path: '/:rest(.*)*', name: 'nowhere', component: () => import('./pages/NowherePage.vue') },
     ],
 });

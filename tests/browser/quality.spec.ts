@@ -16,6 +16,8 @@ const SCREENS = [
     '/rooms/1/sheet',
     '/units/2',
     '/programmes/1/units',
+    '/programmes/1/days',
+    '/days/1',
     '/programmes/1/shopping',
     '/programmes/1/sites/1/plan',
     '/account',
@@ -25,7 +27,7 @@ const SCREENS = [
 ];
 /** The legacy mode leaves out frames of other pages, of which there are none, and is twice as quick. */
 const audit = (page: Page) => new AxeBuilder({ page }).setLegacyMode(true);
-const CONTENT = '.tile, .ledger, .unit .text, .units li, .building, form, [data-test=member], .deleted, .shop';
+const CONTENT = '.tile, .ledger, .unit .text, .units li, .days li, .day .bar, .building, form, [data-test=member], .deleted, .shop';
 
 test('axe finds nothing serious on any screen, light or dark', async ({ page }) => {
     test.slow();

@@ -23,6 +23,7 @@ const ROOMS = [
     'features/build',
     'features/kit',
     'features/guide',
+    'features/day',
     'features/sheet',
     'pages',
 ];

@@ -10,6 +10,7 @@ const VIEWS = {
     shopping: 'Shopping list',
     stock: 'Stock',
     units: 'Units',
+    days: 'Build days',
     people: 'People',
     activity: 'Activity',
     settings: 'Settings',

@@ -6,6 +6,8 @@ const PAGES = /^\/(programmes\/\d+\/shopping|units\/\d+)$/;
 const ANSWERS = /^\/api\/v1\/(session|programmes\/\d+|programmes\/\d+\/shopping|units\/\d+)$/;
 // A version never changes, nor do the pictures of its steps.
 const PICTURES = /^\/api\/v1\/versions\/\d+\/steps\/[a-z0-9-]+$/;
+// What is answered to ticks is the unit as it is then.
+const TICKS = /^(\/api\/v1\/units\/\d+)\/ticks$/;
 const FILES = /^\/build\//;
 
 self.addEventListener('install', () => self.skipWaiting());
@@ -43,7 +45,10 @@ async function once(request) {
 self.addEventListener('fetch', (event) => {
     const { request } = event;
     const url = new URL(request.url);
-    if (request.method !== 'GET' || url.origin !== self.location.origin) return;
+    if (url.origin !== self.location.origin) return;
+    const ticked = request.method === 'POST' && TICKS.exec(url.pathname);
+    if (ticked) event.respondWith(fetch(request).then((response) => keep(ticked[1], response)));
+    if (request.method !== 'GET') return;
     if (FILES.test(url.pathname) || (PICTURES.test(url.pathname) && url.search === '')) event.respondWith(once(request));
     else if ((request.mode === 'navigate' && PAGES.test(url.pathname)) || ANSWERS.test(url.pathname)) event.respondWith(newest(request));
 });

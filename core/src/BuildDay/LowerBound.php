@@ -100,7 +100,11 @@ final class LowerBound
             }
             array_unshift($chain, $number = $before);
         }
-        $this->raise($ends[$last], Texts::of('day')->tell('chain', minutes: self::told($ends[$last]), tasks: implode(', ', array_map(fn (int $one): string => $this->day->tasks[$one]->id, $chain))));
+        $units = array_unique(array_map(fn (int $one): ?string => $this->day->tasks[$one]->unit, $chain));
+        $tasks = count($units) === 1 && $units[0] !== null && count($chain) > 1
+            ? Texts::of('day')->tell('chain-of-unit', count: count($chain), unit: $units[0])
+            : implode(', ', array_map(fn (int $one): string => $this->day->tasks[$one]->id, $chain));
+        $this->raise($ends[$last], Texts::of('day')->tell('chain', minutes: self::told($ends[$last]), tasks: $tasks));
     }
 
     /**

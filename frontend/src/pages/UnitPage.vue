@@ -60,6 +60,7 @@ const changing = useChangeUnit(() => unit.data.value!);
 }
 .where :deep(a) {
     color: var(--pencil);
+    text-decoration: underline;
 }
 aside {
     display: grid;

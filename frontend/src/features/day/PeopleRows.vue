@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { Button, Checkbox, Input, InputNumber, Select } from 'ant-design-vue';
+import { Button, Checkbox, Input, InputNumber } from 'ant-design-vue';
 import type { DayEntries } from '../../api/client';
 import FieldFault from '../../ui/FieldFault.vue';
 
@@ -14,6 +14,7 @@ const change = (index: number, more: Partial<Row>): void =>
         props.people.map((row, at) => (at === index ? { ...row, ...more } : row)),
     );
 const add = (): void => emit('change', [...props.people, { name: '', skills: ['taping'], adult: true, from: 0, to: null }]);
+const toggled = (own: string[], skill: string): string[] => (own.includes(skill) ? own.filter((one) => one !== skill) : [...own, skill]);
 const fault = (index: number): string =>
     ['name', 'skills', 'from', 'to'].flatMap((key) => props.errors[`people.${index}.${key}`] ?? [])[0] ?? '';
 </script>
@@ -41,16 +42,18 @@ const fault = (index: number): string =>
                 "
                 >×</Button
             >
-            <Select
-                class="skills"
-                mode="multiple"
-                :value="row.skills"
-                :disabled="disabled"
-                :options="skills.map((value) => ({ value, label: value }))"
-                placeholder="Can do"
-                :aria-label="`What ${row.name || `person ${index + 1}`} can do`"
-                @change="(chosen) => change(index, { skills: chosen as string[] })"
-            />
+            <div class="skills" role="group" :aria-label="`What ${row.name || `person ${index + 1}`} can do`">
+                <button
+                    v-for="skill in skills"
+                    :key="skill"
+                    type="button"
+                    :aria-pressed="row.skills.includes(skill)"
+                    :disabled="disabled"
+                    @click="change(index, { skills: toggled(row.skills, skill) })"
+                >
+                    {{ skill }}
+                </button>
+            </div>
             <span class="when">
                 <Checkbox :checked="row.adult" :disabled="disabled" @change="(event) => change(index, { adult: event.target.checked })"
                     >Adult</Checkbox
@@ -107,6 +110,27 @@ const fault = (index: number): string =>
 .when,
 .fault {
     grid-column: 1 / -1;
+}
+.skills {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 4px;
+}
+.skills button {
+    padding: 1px 8px;
+    color: var(--pencil);
+    font-size: 14px;
+    background: none;
+    border: 1px solid var(--line);
+}
+.skills button:not(:disabled) {
+    cursor: pointer;
+}
+.skills button[aria-pressed='true'] {
+    color: var(--ink);
+    font-weight: 700;
+    background: var(--sheet);
+    border-color: var(--clean);
 }
 .when {
     display: flex;

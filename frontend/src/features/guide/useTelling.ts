@@ -14,6 +14,7 @@ const AGAIN = 5000;
  */
 export function useTelling(unit: number, known: Ref<MadeUnit | undefined>, take: (unit: MadeUnit) => void) {
     const waiting = ref<UnitTickRow[]>([]);
+    const isRead = ref(false);
     const sending = useWrite(async (rows: UnitTickRow[]) => {
         const ticks = [];
         for (const { key, step, kind, hold, text, at, photo } of rows) {
@@ -26,7 +27,8 @@ export function useTelling(unit: number, known: Ref<MadeUnit | undefined>, take:
         return answer(api.POST('/units/{unit}/ticks', { params: { path: { unit } }, body: { ticks } }));
     });
 
-    const steps = computed(() => withTold(known.value?.steps ?? [], waiting.value));
+    // Nobody is to tick again what waits to be sent: no step is shown before that is known.
+    const steps = computed(() => (isRead.value ? withTold(known.value?.steps ?? [], waiting.value) : []));
 
     async function send(): Promise<void> {
         const rows = [...waiting.value];
@@ -60,6 +62,7 @@ export function useTelling(unit: number, known: Ref<MadeUnit | undefined>, take:
     const again = (): void => void send();
     onMounted(async () => {
         waiting.value = [...(await database.unitTicks.where('unit').equals(unit).toArray()), ...waiting.value];
+        isRead.value = true;
         window.addEventListener('online', again);
         timer = window.setInterval(again, AGAIN);
         again();

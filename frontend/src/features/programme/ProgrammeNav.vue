@@ -19,10 +19,16 @@ const VIEWS = {
 
 <template>
     <nav aria-label="Programme">
-        <b>{{ programme.name }}</b>
-        <RouterLink class="others" :to="{ name: 'home', query: { all: '' } }" title="All your programmes" aria-label="All your programmes"
-            >▾</RouterLink
-        >
+        <div class="name">
+            <b>{{ programme.name }}</b>
+            <RouterLink
+                class="others"
+                :to="{ name: 'home', query: { all: '' } }"
+                title="All your programmes"
+                aria-label="All your programmes"
+                >▾</RouterLink
+            >
+        </div>
         <RouterLink
             v-for="(name, view) in VIEWS"
             :key="view"
@@ -37,16 +43,19 @@ const VIEWS = {
 nav {
     display: flex;
     flex-wrap: wrap;
-    gap: 4px 18px;
+    gap: 0 14px;
     align-items: baseline;
+    font-size: 15px;
+}
+.name {
+    width: 100%;
 }
 a {
     color: var(--clean);
-    padding: 4px 0;
+    padding: 3px 0;
     border-bottom: 3px solid transparent;
 }
 .others {
-    margin-left: -12px;
     padding-inline: 4px;
 }
 a:hover,

@@ -176,6 +176,7 @@ Route::middleware(['auth:web', AcknowledgeWrite::class])->group(function (): voi
     Route::post('days/{day}/plan', [DayController::class, 'plan'])->can('build', 'day');
     Route::post('days/{day}/moves', [DayController::class, 'move'])->can('build', 'day');
     Route::post('days/{day}/beginning', [DayController::class, 'begin'])->can('build', 'day');
+    Route::put('days/{day}/set-aside', [DayController::class, 'setAside'])->can('build', 'day');
     Route::get('days/{day}/run-sheet.pdf', [DayController::class, 'paper'])->can('view', 'day');
     Route::delete('offcuts/{offcut}', [OffcutController::class, 'destroy'])->can('build', 'offcut');
 });

@@ -36,7 +36,7 @@ final class BuildDays
     }
 
     /**
-     * What is to do, in units that are numbered as they are written.
+     * What is to do, in units that are numbered as they are written; what was set aside is not.
      *
      * @return list<array{Task, Version}>
      */
@@ -57,7 +57,10 @@ final class BuildDays
                 $minutes[$step->id()] = $times->minutes($step->step);
             }
             for ($count = $row['count']; $count > 0; $count--) {
-                foreach (UnitTasks::of($guide, (string) ++$number, $day->written['tools'], "units.{$place}", $minutes) as $task) {
+                if (in_array(++$number, $day->set_aside ?? [], true)) {
+                    continue;
+                }
+                foreach (UnitTasks::of($guide, (string) $number, $day->written['tools'], "units.{$place}", $minutes) as $task) {
                     $tasks[] = [$task, $version];
                 }
             }
@@ -148,6 +151,9 @@ final class BuildDays
         $names = array_flip(array_map(fn (Person $person): string => $person->name, $made->people));
         $done = [];
         foreach ($day->plan['tasks'] as $one) {
+            if (in_array((int) $one['id'], $day->set_aside ?? [], true)) {
+                continue;
+            }
             $people = array_values(array_filter(array_map(fn (string $name): ?int => $names[$name] ?? null, $one['people']), is_int(...)));
             if (! isset($numbers[$one['id']]) || $people === []) {
                 return null;

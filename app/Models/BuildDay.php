@@ -21,6 +21,7 @@ use Illuminate\Support\Carbon;
  * @property Written $written
  * @property Planned|null $plan
  * @property list<int>|null $units
+ * @property list<int>|null $set_aside  numbers on the day of units that cannot go on today
  * @property Carbon|null $begun_at
  * @property int $revision
  * @property Programme $programme
@@ -31,12 +32,12 @@ class BuildDay extends Model implements OfProgramme
 
     protected $table = 'build_days';
 
-    protected $fillable = ['programme_id', 'name', 'starts_at', 'written', 'plan', 'units', 'begun_at', 'revision', 'person_id'];
+    protected $fillable = ['programme_id', 'name', 'starts_at', 'written', 'plan', 'units', 'set_aside', 'begun_at', 'revision', 'person_id'];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['written' => 'array', 'plan' => 'array', 'units' => 'array', 'starts_at' => 'datetime', 'begun_at' => 'datetime'];
+        return ['written' => 'array', 'plan' => 'array', 'units' => 'array', 'set_aside' => 'array', 'starts_at' => 'datetime', 'begun_at' => 'datetime'];
     }
 
     /** @return BelongsTo<Programme, $this> */

@@ -17,6 +17,7 @@ return new class extends Migration
             $table->json('written');
             $table->json('plan')->nullable();
             $table->json('units')->nullable()->comment('Units that were begun, by their number on the day');
+            $table->json('set_aside')->nullable()->comment('Numbers of units that cannot go on today');
             $table->dateTime('begun_at')->nullable();
             $table->unsignedInteger('revision')->default(1);
             $table->foreignId('person_id')->nullable()->constrained('people')->nullOnDelete();

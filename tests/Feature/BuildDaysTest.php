@@ -8,6 +8,7 @@ use App\Models\Programme;
 use App\Models\Role;
 use App\Models\Unit;
 use Illuminate\Support\Facades\Date;
+use Illuminate\Testing\TestResponse;
 use Symfony\Component\Process\Process;
 
 /** A build day from what comes to the label: planned, moved by hand, followed by the ticks at its tables, planned anew. */
@@ -119,6 +120,30 @@ class BuildDaysTest extends FeatureTestCase
         $this->assertFaults($this->putJson("/api/v1/days/{$day['id']}", ['units' => [], 'revision' => $this->getJson("/api/v1/days/{$day['id']}")->json('revision')] + $this->written()), ['units']);
     }
 
+    public function test_a_unit_with_a_dead_fan_is_set_aside_and_goes_on_later(): void
+    {
+        $day = $this->add();
+        $path = "/api/v1/days/{$day['id']}";
+        $this->plan($day['id']);
+        $aside = fn (array $units): TestResponse => $this->putJson("{$path}/set-aside", ['units' => $units, 'revision' => $this->getJson($path)->json('revision')]);
+        $this->assertFaults($aside([2]), ['units']);
+        $this->postJson("{$path}/beginning")->assertCreated();
+        $this->assertFaults($aside([3]), ['units.0']);
+
+        Date::setTestNow(now()->addMinutes(10));
+        $left = $aside([2])->assertOk()->assertJsonPath('set_aside', [2])->json('plan');
+        self::assertSame([1], array_values(array_unique(array_column($left['tasks'], 'unit'))));
+        self::assertCount(16, $left['tasks']);
+        self::assertSame($left, $this->getJson($path)->json('plan'));
+        $this->putJson("{$path}/set-aside", ['units' => [], 'revision' => 1])->assertConflict();
+        // Nothing is left to do without the other.
+        $aside([1, 2])->assertUnprocessable();
+
+        $back = $aside([])->assertOk()->assertJsonPath('set_aside', [])->json('plan');
+        self::assertCount(32, $back['tasks']);
+        self::assertGreaterThanOrEqual(10.0, min(array_column($back['tasks'], 'start')));
+    }
+
     public function test_a_day_is_changed_deleted_and_brought_back(): void
     {
         $day = $this->add();
@@ -132,7 +157,7 @@ class BuildDaysTest extends FeatureTestCase
         self::assertSame([], $this->getJson("/api/v1/programmes/{$this->programme->id}/days")->json());
         $this->deleteJson("{$path}/deletion")->assertNoContent();
         self::assertSame([['Saturday', 2, 4, false]], array_map(fn (array $one): array => [$one['name'], $one['units'], $one['people'], $one['begun']], $this->getJson("/api/v1/programmes/{$this->programme->id}/days")->json()));
-        self::assertSame(1, BuildDay::query()->count());
+        self::assertSame(1, BuildDay::query()->whereBelongsTo($this->programme)->count());
     }
 
     public function test_run_sheet_cards_and_tables_are_there_on_paper(): void

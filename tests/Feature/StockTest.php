@@ -103,7 +103,7 @@ class StockTest extends FeatureTestCase
         $text = (string) preg_replace('/\s+/', ' ', (new Process(['pdftotext', '-layout', $file, '-']))->mustRun()->getOutput());
         unlink($file);
 
-        self::assertMatchesRegularExpression('/4 20x20 × 1 in grade 13, dense pleats 3 from stock, .{0,80}1 .{0,80}× pack of 1/u', $text);
+        self::assertMatchesRegularExpression('/4 20x20 × 1 in grade 13, dense pleats 3 from stock, .{0,80}1 .{0,200}× pack of 1/u', $text);
     }
 
     public function test_what_is_kept_is_what_all_movements_come_to(): void

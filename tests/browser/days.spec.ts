@@ -83,6 +83,14 @@ test('on the day what is ticked at a table is seen, somebody goes, and the rest 
     await page.getByRole('button', { name: /Plan/ }).first().click();
     await expect(page.locator('text.row', { hasText: 'Juno' })).toBeHidden({ timeout: 15_000 });
     await expect(bar(page, '1.count')).toHaveClass(/done/);
+
+    await bar(page, '2.count').click();
+    await page.getByRole('button', { name: 'Unit 2 cannot go on' }).click();
+    await page.getByRole('button', { name: 'Set it aside' }).click();
+    await expect(page.getByText('Unit 2 is set aside today.')).toBeVisible();
+    await expect(page.getByText(/1 of 16 done/)).toBeVisible();
+    await page.getByRole('button', { name: 'It goes on' }).click();
+    await expect(page.getByText(/1 of 32 done/)).toBeVisible();
     await table.context().close();
 
     const { made } = (await (await page.request.get(`/api/v1/days/${day}`)).json()) as { made: number[] };

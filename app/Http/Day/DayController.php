@@ -21,6 +21,9 @@ use OpenApi\Attributes as OA;
 /** Build days: what is made, who comes, who does what when; followed while they are on. */
 class DayController extends Controller
 {
+    /** Time to plan anew in when something comes between, ms. */
+    private const ANEW = 500.0;
+
     public function __construct(private readonly BuildDays $days)
     {
     }
@@ -149,6 +152,23 @@ class DayController extends Controller
         Remember::that('day_begun', $day->programme_id, null, ['day' => $day->name]);
 
         return new JsonResponse($this->told($request, $day->refresh()), 201);
+    }
+
+    #[OA\Put(path: '/days/{day}/set-aside', operationId: 'setAside', parameters: [new OA\PathParameter(name: 'day', schema: new OA\Schema(type: 'integer'))], requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: SetAsideRequest::class)), responses: [
+        new OA\Response(response: 200, description: 'These units wait, and the rest is planned anew from now', content: new OA\JsonContent(ref: '#/components/schemas/BuildDay')),
+        new OA\Response(response: 409, description: 'Someone changed the day meanwhile'),
+        new OA\Response(response: 422, description: 'The rest cannot be done, and why', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
+    ])]
+    public function setAside(SetAsideRequest $request, BuildDay $day): JsonResponse
+    {
+        if ($day->begun_at === null) {
+            throw ValidationException::withMessages(['units' => 'The day has not begun: change what is made instead.']);
+        }
+        $day->set_aside = $request->numbers();
+        $plan = $this->days->plan($day, self::ANEW);
+        $day->changeSince($request->integer('revision'), Overtaken::day(), fn (int $revision) => $day->fill(['set_aside' => $request->numbers(), 'plan' => BuildDays::kept($plan->schedule, $plan->bound, $plan->why), 'revision' => $revision])->save());
+
+        return new JsonResponse($this->told($request, $day->refresh()));
     }
 
     #[OA\Get(path: '/days/{day}/run-sheet.pdf', operationId: 'runSheet', parameters: [new OA\PathParameter(name: 'day', schema: new OA\Schema(type: 'integer'))], responses: [

@@ -10,7 +10,7 @@ use Jornel\Core\BuildDay\Tables;
 use Jornel\Core\BuildDay\Task;
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(schema: 'BuildDay', required: ['id', 'name', 'starts_at', 'units', 'people', 'tools', 'tables', 'breaks', 'revision', 'begun_at', 'minute', 'may_build', 'may_organise', 'programme_id', 'plan', 'builds', 'skills', 'all_tools', 'made'], properties: [
+#[OA\Schema(schema: 'BuildDay', required: ['id', 'name', 'starts_at', 'units', 'people', 'tools', 'tables', 'breaks', 'revision', 'begun_at', 'minute', 'may_build', 'may_organise', 'programme_id', 'plan', 'builds', 'skills', 'all_tools', 'made', 'set_aside'], properties: [
     new OA\Property(property: 'id', type: 'integer'), new OA\Property(property: 'programme_id', type: 'integer'), new OA\Property(property: 'name', type: 'string'), new OA\Property(property: 'starts_at', type: 'string', description: 'As 2026-12-05T09:30'),
     new OA\Property(property: 'units', ref: '#/components/schemas/DayRequest/properties/units'), new OA\Property(property: 'people', ref: '#/components/schemas/DayRequest/properties/people'),
     new OA\Property(property: 'tools', ref: '#/components/schemas/DayRequest/properties/tools'), new OA\Property(property: 'tables', type: 'integer'), new OA\Property(property: 'breaks', ref: '#/components/schemas/DayRequest/properties/breaks'),
@@ -28,6 +28,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'builds', type: 'array', description: 'What can be made', items: new OA\Items(type: 'object', required: ['version', 'name'], properties: [new OA\Property(property: 'version', type: 'integer'), new OA\Property(property: 'name', type: 'string')])),
     new OA\Property(property: 'skills', type: 'array', items: new OA\Items(type: 'string')), new OA\Property(property: 'all_tools', type: 'array', items: new OA\Items(type: 'string'), description: 'That the steps of what is made take'),
     new OA\Property(property: 'made', type: 'array', description: 'Units that were begun, in their order on the day', items: new OA\Items(type: 'integer')),
+    new OA\Property(property: 'set_aside', type: 'array', description: 'Numbers on the day of units that cannot go on', items: new OA\Items(type: 'integer')),
 ])]
 final class DayData
 {
@@ -51,6 +52,7 @@ final class DayData
             'skills' => DayRequest::skills(),
             'all_tools' => array_values(array_unique(array_merge([], ...array_map(fn (array $one): array => self::toolsOf($one[0], $days, $one[1]), $tasks)))),
             'made' => $day->units ?? [],
+            'set_aside' => $day->set_aside ?? [],
         ];
     }
 

@@ -73,9 +73,10 @@ class UnitController extends Controller
                 'name' => $request->has('name') ? $request->string('name')->toString() : null,
                 'is_open' => $request->has('is_open') ? $request->boolean('is_open') : null,
             ], fn (mixed $value): bool => $value !== null) + ['revision' => $revision]);
-            if ($request->has('made') && $request->boolean('made') !== ($unit->made_at !== null)) {
-                $unit->fill($request->boolean('made') ? ['made_at' => now(), 'made_by' => $person->id] : ['made_at' => null, 'made_by' => null]);
-                Remember::that($request->boolean('made') ? 'unit_made' : 'unit_reopened', $unit->programme_id, $unit->version->build->room, ['unit' => $unit->title()]);
+            $isMade = $request->boolean('made');
+            if ($request->has('made') && $isMade !== ($unit->made_at !== null)) {
+                $unit->fill($isMade ? ['made_at' => now(), 'made_by' => $person->id] : ['made_at' => null, 'made_by' => null]);
+                Remember::that($isMade ? 'unit_made' : 'unit_reopened', $unit->programme_id, $unit->version->build->room, ['unit' => $unit->title()]);
             }
             $unit->save();
         });

@@ -20,7 +20,7 @@ const router = useRouter();
 const id = Number(route.params.day);
 const day = useDay(id);
 const programme = useProgramme(computed(() => day.data.value?.programme_id ?? null));
-const { changing, moving, beginning, deleting, restoring } = useDayWrites(id);
+const { changing, moving, beginning, settingAside, deleting, restoring } = useDayWrites(id);
 const planning = usePlanning(id);
 const by = ref<By>('person');
 const picked = ref('');
@@ -40,6 +40,8 @@ const refused = computed(() =>
         changing.message.value,
         beginning.message.value,
         ...Object.values(beginning.errors.value).flat(),
+        settingAside.message.value,
+        ...Object.values(settingAside.errors.value).flat(),
     ].filter(Boolean),
 );
 
@@ -49,6 +51,11 @@ async function save(entries: DayEntries): Promise<void> {
 async function move(one: DayTask, start: number, person: string): Promise<void> {
     planning.cancel();
     await moving.run({ task: one.id, start, people: [person], revision: day.data.value!.revision });
+}
+async function setAside(units: number[]): Promise<void> {
+    planning.cancel();
+    picked.value = '';
+    await settingAside.run({ units, revision: day.data.value!.revision });
 }
 async function drop(): Promise<void> {
     await deleting.run();
@@ -72,7 +79,7 @@ async function drop(): Promise<void> {
                         <h1>{{ day.data.value!.name }}</h1>
                         <p v-if="plan">
                             <b class="figure">{{ told(plan.length) }}</b> for
-                            {{ day.data.value!.units.reduce((sum, { count }) => sum + count, 0) }} units and
+                            {{ day.data.value!.units.reduce((sum, { count }) => sum + count, -day.data.value!.set_aside.length) }} units and
                             {{ day.data.value!.people.length }} people, <b class="figure">{{ told(plan.bound) }}</b> at the least<template
                                 v-if="hasBegun"
                             >
@@ -109,6 +116,16 @@ async function drop(): Promise<void> {
                     size="small"
                     aria-label="Looking for a shorter plan"
                 />
+                <NoticeBar v-for="unit in day.data.value!.set_aside" :key="unit" kind="warning">
+                    Unit {{ unit }} is set aside today.
+                    <Button
+                        v-if="day.data.value!.may_build"
+                        size="small"
+                        :loading="settingAside.busy.value"
+                        @click="setAside(day.data.value!.set_aside.filter((one) => one !== unit))"
+                        >It goes on</Button
+                    >
+                </NoticeBar>
                 <NoticeBar v-for="one in refused" :key="one" kind="error">{{ one }}</NoticeBar>
                 <template v-if="plan">
                     <OptionSwitch
@@ -128,7 +145,13 @@ async function drop(): Promise<void> {
                         @pick="(next) => (picked = next)"
                         @move="move"
                     />
-                    <TaskCard v-if="task" :task="task" :unit="day.data.value!.made[task.unit - 1]" />
+                    <TaskCard
+                        v-if="task"
+                        :task="task"
+                        :unit="day.data.value!.made[task.unit - 1]"
+                        :may-set-aside="hasBegun && day.data.value!.may_build"
+                        @aside="(unit) => setAside([...day.data.value!.set_aside, unit])"
+                    />
                     <p v-else class="aside">Pick a task to read it. Drag it to another time or person; what comes after it follows.</p>
                     <p class="aside">{{ plan.why }}</p>
                 </template>

@@ -1,8 +1,10 @@
 <script setup lang="ts">
+import { Button, Popconfirm } from 'ant-design-vue';
 import type { DayTask } from '../../api/client';
 
-/** The task that is picked: when, who, where, and the way to its guide once it has begun. */
-defineProps<{ task: DayTask; unit: number | undefined }>();
+/** The task that is picked: when, who, where; once the day has begun the way to its guide, and out of it for a unit that cannot go on. */
+defineProps<{ task: DayTask; unit: number | undefined; maySetAside: boolean }>();
+const emit = defineEmits<{ aside: [unit: number] }>();
 </script>
 
 <template>
@@ -19,6 +21,14 @@ defineProps<{ task: DayTask; unit: number | undefined }>();
             <b v-else-if="task.late" class="mark late">{{ task.late }} min late</b>
         </p>
         <p class="action">{{ task.action }} <RouterLink v-if="unit" :to="{ name: 'unit', params: { unit } }">Open its guide</RouterLink></p>
+        <Popconfirm
+            v-if="maySetAside"
+            :title="`A dead fan, a part that is missing: unit ${task.unit} waits, and the rest is planned anew from now.`"
+            ok-text="Set it aside"
+            @confirm="emit('aside', task.unit)"
+        >
+            <Button size="small">Unit {{ task.unit }} cannot go on</Button>
+        </Popconfirm>
     </section>
 </template>
 

@@ -42,6 +42,10 @@ export function useDayWrites(day: number) {
             take,
         ),
         beginning: useWrite(() => answer(api.POST('/days/{day}/beginning', { params: { path } })), take),
+        settingAside: useWrite(
+            (body: { units: number[]; revision: number }) => answer(api.PUT('/days/{day}/set-aside', { params: { path }, body })),
+            take,
+        ),
         deleting: useWrite(() => answer(api.DELETE('/days/{day}', { params: { path } })), again),
         restoring: useWrite(() => answer(api.DELETE('/days/{day}/deletion', { params: { path } })), again),
     };

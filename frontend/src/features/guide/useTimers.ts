@@ -34,7 +34,8 @@ export function useTimers(unit: number) {
     const timers = computed(() => rows.value.map((row) => ({ ...row, left: Math.max(0, Math.ceil((row.ends - now.value) / SECOND)) })));
 
     async function start(step: string, name: string, minutes: number): Promise<void> {
-        const row = { key: `${unit} ${step}`, unit, step, name, ends: Date.now() + minutes * 60 * SECOND, rung: false };
+        now.value = Date.now();
+        const row = { key: `${unit} ${step}`, unit, step, name, ends: now.value + minutes * 60 * SECOND, rung: false };
         rows.value = [...rows.value.filter(({ key }) => key !== row.key), row];
         await database.timers.put(row);
     }
@@ -55,7 +56,9 @@ export function useTimers(unit: number) {
     }
     let clock = 0;
     onMounted(async () => {
-        rows.value = await database.timers.where('unit').equals(unit).toArray();
+        const kept = await database.timers.where('unit').equals(unit).toArray();
+        // What was begun while this was read is the newer.
+        rows.value = [...kept.filter(({ key }) => !rows.value.some((row) => row.key === key)), ...rows.value];
         clock = window.setInterval(tick, SECOND);
         document.addEventListener('visibilitychange', tick);
     });

@@ -32,6 +32,9 @@ final class StepPictures
 
     private const BEAD = 0.006;
 
+    /** A hand's width of tape holds a corner until its seam is closed, m. */
+    private const TACK = 0.1;
+
     /** How much more a run of tape counts than the same area of a part, when it is asked from where most is seen. */
     private const RUN = 4.0;
 
@@ -244,6 +247,12 @@ final class StepPictures
         $runs = [];
         foreach ($this->guide->steps as $step) {
             if ($step->step->seams === 0) {
+                foreach (self::isTacking($step->step) ? $open : [] as $edge) {
+                    if (($set[$edge->parts[0]] ?? 0) * ($set[$edge->parts[1]] ?? 0) > 0 && max($set[$edge->parts[0]], $set[$edge->parts[1]]) <= $step->number && $edge->isUpright()) {
+                        array_push($runs, ...array_map(fn (JoinedEdge $tack): array => [$tack, $step->number], $edge->ends(self::TACK)));
+                    }
+                }
+
                 continue;
             }
             $candidates = array_filter($open, function (JoinedEdge $edge) use ($set, $step): bool {
@@ -264,6 +273,12 @@ final class StepPictures
         }
 
         return $runs;
+    }
+
+    /** Whether it makes parts stand with a little of what their seams are closed with later. */
+    private static function isTacking(Step $step): bool
+    {
+        return $step->reachesAnyOf([Milestone::Standing]) && array_filter($step->uses, fn (PartUse $use): bool => $use->kind === UseKind::Joining) !== [];
     }
 
     /** @return list<array{string, Panel}> */

@@ -24,4 +24,25 @@ final readonly class JoinedEdge
 
         return sqrt($along->dot($along));
     }
+
+    public function isUpright(): bool
+    {
+        return abs($this->to->z - $this->from->z) > 0.99 * $this->length();
+    }
+
+    /**
+     * A piece of it at either end; the whole where it is no longer than both.
+     *
+     * @param  float  $length  of each piece, m, above 0
+     * @return non-empty-list<self>
+     */
+    public function ends(float $length): array
+    {
+        $share = $length / $this->length();
+
+        return $share >= 0.5 ? [$this] : [
+            new self($this->parts, $this->from, $this->from->towards($this->to, $share), $this->sides),
+            new self($this->parts, $this->to->towards($this->from, $share), $this->to, $this->sides),
+        ];
+    }
 }

@@ -247,8 +247,10 @@ final class StepPictures
         $runs = [];
         foreach ($this->guide->steps as $step) {
             if ($step->step->seams === 0) {
-                foreach (self::isTacking($step->step) ? $open : [] as $edge) {
-                    if (($set[$edge->parts[0]] ?? 0) * ($set[$edge->parts[1]] ?? 0) > 0 && max($set[$edge->parts[0]], $set[$edge->parts[1]]) <= $step->number && $edge->isUpright()) {
+                $corners = self::isTacking($step->step) ? array_filter($open, fn (JoinedEdge $edge): bool => $edge->isUpright() && array_filter($edge->parts, fn (string $part): bool => str_starts_with($part, 'face-')) !== []) : [];
+                foreach ($corners as $edge) {
+                    $are = array_map(fn (string $part): int => $set[$part] ?? 0, $edge->parts);
+                    if (min($are) > 0 && max($are) <= $step->number) {
                         array_push($runs, ...array_map(fn (JoinedEdge $tack): array => [$tack, $step->number], $edge->ends(self::TACK)));
                     }
                 }

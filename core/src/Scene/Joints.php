@@ -6,7 +6,9 @@ namespace Jornel\Core\Scene;
 
 /**
  * Finds the edges along which parts of a scene meet on its outside. Two sides that lie on each other make a patch; an edge of
- * it is outside if from there one gets away along that plane without meeting anything, on one side of the plane at least.
+ * it is outside if from there one gets away along that plane without meeting anything, on one side of the plane at least. Parts
+ * at an angle to each other meet along a line instead, an edge of one on a side of the other; it is outside if one gets away
+ * through the notch between them.
  *
  * Source: the patch by I. E. Sutherland and G. W. Hodgman, "Reentrant polygon clipping", Communications of the ACM 17 (1974).
  */
@@ -63,12 +65,14 @@ final class Joints
     private function between(int $one, int $other): array
     {
         $edges = [];
+        $isPatch = false;
         foreach ($this->faces[$one] as $a => [$face, $normal, $corner]) {
             foreach ($this->faces[$other] as $b => [$against, $opposite, $its]) {
                 if ($normal->dot($opposite) > -0.9999 || abs($its->minus($corner)->dot($normal)) > self::TOUCH) {
                     continue;
                 }
                 $patch = self::clip($face->corners, $against->corners, $normal);
+                $isPatch = $isPatch || count($patch) >= 3;
                 foreach ($patch as $number => $from) {
                     $to = $patch[($number + 1) % count($patch)];
                     $along = $to->minus($from);
@@ -87,7 +91,71 @@ final class Joints
             }
         }
 
+        return $isPatch ? $edges : array_values($this->alongLines($one, $other) + $this->alongLines($other, $one));
+    }
+
+    /**
+     * Edges of one solid that lie on sides of another.
+     *
+     * @return array<string, JoinedEdge> by where they are, each once
+     */
+    private function alongLines(int $one, int $other): array
+    {
+        $edges = [];
+        foreach ($this->faces[$one] as $a => [$face, $normal]) {
+            foreach ($face->corners as $number => $from) {
+                $to = $face->corners[($number + 1) % count($face->corners)];
+                $direction = $to->minus($from)->unit();
+                foreach ($this->faces[$other] as $b => [$against, $opposite]) {
+                    $line = $this->on($other, $b, $from, $to);
+                    if ($line === null) {
+                        continue;
+                    }
+                    $middle = $line[0]->towards($line[1], 0.5);
+                    $key = sprintf('%.3f %.3f %.3f', $middle->x, $middle->y, $middle->z);
+                    $over = $normal->cross($direction);
+                    foreach ([1.0, -1.0] as $way) {
+                        $beside = $opposite->cross($direction)->scaled($way);
+                        $isOn = $this->on($other, $b, $middle->plus($beside->scaled(self::OFF)), $middle->plus($beside->scaled(self::OFF + self::SHORTEST))) !== null;
+                        $through = $over->plus($beside)->unit();
+                        if (! isset($edges[$key]) && $isOn && $through->dot($through) > 0.0 && $this->occupied->isFree($middle->plus($through->scaled(self::OFF)), $through, self::AWAY)) {
+                            $edges[$key] = new JoinedEdge([$this->solids[$one]->part, $this->solids[$other]->part], $line[0], $line[1], [[$one, $a, $over], [$other, $b, $beside]]);
+                        }
+                    }
+                }
+            }
+        }
+
         return $edges;
+    }
+
+    /**
+     * The piece of a line that lies on a face.
+     *
+     * @return array{Point, Point}|null null for none that is long enough
+     */
+    private function on(int $solid, int $number, Point $from, Point $to): ?array
+    {
+        [$face, $normal, $corner] = $this->faces[$solid][$number];
+        if (abs($from->minus($corner)->dot($normal)) > self::TOUCH || abs($to->minus($corner)->dot($normal)) > self::TOUCH) {
+            return null;
+        }
+        [$begins, $ends] = [0.0, 1.0];
+        foreach ($face->corners as $place => $here) {
+            $inwards = $normal->cross($face->corners[($place + 1) % count($face->corners)]->minus($here))->unit();
+            [$first, $last] = [$from->minus($here)->dot($inwards) + self::TOUCH, $to->minus($here)->dot($inwards) + self::TOUCH];
+            if ($first < 0.0 && $last < 0.0) {
+                return null;
+            }
+            if ($first < 0.0) {
+                $begins = max($begins, $first / ($first - $last));
+            } elseif ($last < 0.0) {
+                $ends = min($ends, $first / ($first - $last));
+            }
+        }
+        $along = $to->minus($from);
+
+        return ($ends - $begins) * sqrt($along->dot($along)) < self::SHORTEST - 1e-9 ? null : [$from->towards($to, $begins), $from->towards($to, $ends)];
     }
 
     /**

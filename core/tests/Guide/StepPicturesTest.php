@@ -45,6 +45,21 @@ final class StepPicturesTest extends TestCase
         }
     }
 
+    public function test_filters_at_an_angle_are_joined_along_the_line_where_they_meet(): void
+    {
+        $shapes = ['wedge' => [['face-1', 'face-2']], 'slim-tower, column triangular' => [['face-1', 'face-2'], ['face-1', 'face-3'], ['face-2', 'face-3']]];
+        $designs = iterator_to_array(EveryShapeTest::designs());
+        foreach ($shapes as $name => $pairs) {
+            [$design] = $designs[$name];
+            $walls = array_values(array_filter(Joints::of($design->scene()), fn (JoinedEdge $edge): bool => str_starts_with($edge->parts[0], 'face-') && str_starts_with($edge->parts[1], 'face-')));
+            self::assertSame($pairs, array_map(fn (JoinedEdge $edge): array => $edge->parts, $walls), $name);
+            foreach ($walls as $edge) {
+                self::assertTrue($edge->isUpright());
+                self::assertEqualsWithDelta(max($design->filter->height, $design->filter->width), $edge->length(), 1e-6);
+            }
+        }
+    }
+
     public function test_tape_runs_where_the_step_puts_it_and_stays(): void
     {
         $pictures = self::pictures(Sample::design());

@@ -43,16 +43,16 @@ const fault = (index: number): string =>
                 >×</Button
             >
             <div class="skills" role="group" :aria-label="`What ${row.name || `person ${index + 1}`} can do`">
-                <button
+                <Button
                     v-for="skill in skills"
                     :key="skill"
-                    type="button"
+                    size="small"
                     :aria-pressed="row.skills.includes(skill)"
                     :disabled="disabled"
                     @click="change(index, { skills: toggled(row.skills, skill) })"
                 >
                     {{ skill }}
-                </button>
+                </Button>
             </div>
             <span class="when">
                 <Checkbox :checked="row.adult" :disabled="disabled" @change="(event) => change(index, { adult: event.target.checked })"
@@ -116,17 +116,12 @@ const fault = (index: number): string =>
     flex-wrap: wrap;
     gap: 4px;
 }
-.skills button {
-    padding: 1px 8px;
+.skills :deep(.ant-btn) {
     color: var(--pencil);
-    font-size: 14px;
     background: none;
-    border: 1px solid var(--line);
+    border-color: var(--line);
 }
-.skills button:not(:disabled) {
-    cursor: pointer;
-}
-.skills button[aria-pressed='true'] {
+.skills :deep(.ant-btn[aria-pressed='true']) {
     color: var(--ink);
     font-weight: 700;
     background: var(--sheet);

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { CameraOutlined } from '@ant-design/icons-vue';
-import { Button, Input } from 'ant-design-vue';
+import { Button, Input, Upload } from 'ant-design-vue';
 import { ref } from 'vue';
 import type { GuideStep } from '../../api/client';
 
@@ -8,18 +8,16 @@ import type { GuideStep } from '../../api/client';
 defineProps<{ step: GuideStep; unit: number; mayTell: boolean }>();
 const emit = defineEmits<{ note: [text: string]; photo: [file: File] }>();
 const written = ref('');
-const picker = ref<HTMLInputElement>();
 
 function keep(): void {
     const text = written.value.trim();
     if (text) emit('note', text);
     written.value = '';
 }
-function choose(): void {
-    const file = picker.value?.files?.[0];
-    if (file) emit('photo', file);
-    // The same picture may be chosen again.
-    if (picker.value) picker.value.value = '';
+/** The picture is made small and sent by the page, not by the control. */
+function choose(file: File): boolean {
+    emit('photo', file);
+    return false;
 }
 </script>
 
@@ -38,10 +36,11 @@ function choose(): void {
                 aria-label="A note on this step"
             />
             <Button size="large" html-type="submit" :disabled="!written.trim()">Save</Button>
-            <Button size="large" aria-label="Take a photo" title="Take a photo" @click="picker?.click()"
-                ><CameraOutlined aria-hidden="true"
-            /></Button>
-            <input ref="picker" type="file" accept="image/*" capture="environment" hidden @change="choose" />
+            <Upload accept="image/*" capture="environment" :show-upload-list="false" :before-upload="choose">
+                <span class="camera" title="Take a photo"
+                    ><CameraOutlined aria-hidden="true" /><span class="visually-hidden">Take a photo</span></span
+                >
+            </Upload>
         </form>
     </div>
 </template>
@@ -71,5 +70,15 @@ form {
     display: grid;
     grid-template-columns: minmax(0, 1fr) auto auto;
     gap: 6px;
+}
+.camera {
+    display: grid;
+    place-items: center;
+    width: 48px;
+    height: 40px;
+    font-size: 18px;
+    background: var(--sheet);
+    border: 1px solid var(--kraft-edge);
+    cursor: pointer;
 }
 </style>

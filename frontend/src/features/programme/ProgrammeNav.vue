@@ -48,6 +48,9 @@ nav {
     font-size: 15px;
 }
 .name {
+    display: flex;
+    gap: 2px;
+    align-items: baseline;
     width: 100%;
 }
 a {

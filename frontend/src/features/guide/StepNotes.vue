@@ -75,10 +75,10 @@ form {
     display: grid;
     place-items: center;
     width: 48px;
-    height: 40px;
+    height: 48px;
     font-size: 18px;
     background: var(--sheet);
-    border: 1px solid var(--kraft-edge);
+    border: 1px solid color-mix(in oklab, var(--kraft-edge), var(--sheet) 30%);
     cursor: pointer;
 }
 </style>

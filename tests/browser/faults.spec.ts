@@ -71,7 +71,6 @@ test('two people on one build are told, and neither loses anything', async ({ pa
     await signIn(page);
     await measureRoom(page, 'Shared shed', { length: '20 ft', width: '15 ft', height: '9 ft' });
     await page.getByRole('button', { name: 'Save the room' }).click();
-    await page.waitForURL(/\/rooms\/\d+\/target/);
     await stage(page, 'Build');
     await page.getByRole('button', { name: 'Save this build' }).click();
     await expect(page.getByRole('button', { name: 'Save version 2' })).toBeVisible();

@@ -93,8 +93,9 @@ test('every screen fits a phone without scrolling sideways', async ({ page }) =>
     for (const screen of SCREENS) {
         await page.goto(screen);
         await expect(page.locator(CONTENT).first()).toBeVisible();
-        // Once what is asked for has come, as nobody scrolls before.
-        await expect.poll(() => page.evaluate(() => document.documentElement.scrollWidth), { message: screen }).toBeLessThanOrEqual(390);
+        // The best builds come later than the form, and are wider.
+        if (screen.endsWith('/find')) await expect(page.locator('.axes')).toBeVisible();
+        expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
     }
 });
 

@@ -32,49 +32,56 @@ function set(key: string, value: unknown): void {
 </script>
 
 <template>
-    <figure class="axes" :style="{ '--axes': axes.length }">
-        <svg
-            :viewBox="`0 0 ${axes.length - 1} 1`"
-            preserveAspectRatio="none"
-            role="img"
-            :aria-label="`${builds.length} builds along ${axes.length} measures, the best of each on top`"
-        >
-            <path
-                v-for="line in lines"
-                :key="line.build.code"
-                :d="line.path"
-                :class="{ inside: line.inside, lit: line.build.code === lit }"
-                @mouseenter="emit('light', line.build.code)"
-                @mouseleave="emit('light', '')"
-            />
-        </svg>
-        <div
-            v-for="(axis, index) in axes"
-            :key="axis.key"
-            class="axis"
-            :class="{ brushed: isBrushed(axis.key) }"
-            :style="{ left: `${(100 * index) / axes.length}%` }"
-            @keydown.esc.prevent="set(axis.key, [0, WHOLE])"
-        >
-            <b>{{ axis.name }}</b>
-            <Slider
-                class="track"
-                vertical
-                range
-                :value="shown(axis.key)"
-                :step="STEP"
-                :tooltip-open="false"
-                :aria-label-group-for-handles="[`${axis.name}, worst that is shown`, `${axis.name}, best that is shown`]"
-                @change="(value: unknown) => set(axis.key, value)"
-            />
-            <span v-for="mark in axis.marks" :key="mark.place" class="mark figure" :style="{ '--place': mark.place }">{{
-                show(mark.label)
-            }}</span>
-        </div>
-    </figure>
+    <div class="sideways">
+        <figure class="axes" :style="{ '--axes': axes.length }">
+            <svg
+                :viewBox="`0 0 ${axes.length - 1} 1`"
+                preserveAspectRatio="none"
+                role="img"
+                :aria-label="`${builds.length} builds along ${axes.length} measures, the best of each on top`"
+            >
+                <path
+                    v-for="line in lines"
+                    :key="line.build.code"
+                    :d="line.path"
+                    :class="{ inside: line.inside, lit: line.build.code === lit }"
+                    @mouseenter="emit('light', line.build.code)"
+                    @mouseleave="emit('light', '')"
+                />
+            </svg>
+            <div
+                v-for="(axis, index) in axes"
+                :key="axis.key"
+                class="axis"
+                :class="{ brushed: isBrushed(axis.key) }"
+                :style="{ left: `${(100 * index) / axes.length}%` }"
+                @keydown.esc.prevent="set(axis.key, [0, WHOLE])"
+            >
+                <b>{{ axis.name }}</b>
+                <Slider
+                    class="track"
+                    vertical
+                    range
+                    :value="shown(axis.key)"
+                    :step="STEP"
+                    :tooltip-open="false"
+                    :aria-label-group-for-handles="[`${axis.name}, worst that is shown`, `${axis.name}, best that is shown`]"
+                    @change="(value: unknown) => set(axis.key, value)"
+                />
+                <span v-for="mark in axis.marks" :key="mark.place" class="mark figure" :style="{ '--place': mark.place }">{{
+                    show(mark.label)
+                }}</span>
+            </div>
+        </figure>
+    </div>
 </template>
 
 <style scoped>
+/* On a phone the axes keep the room that their figures need. */
+.sideways {
+    overflow-x: auto;
+    overflow-y: hidden;
+}
 .axes {
     --top: 26px;
     --foot: 12px;
@@ -151,5 +158,12 @@ path.lit {
     background: color-mix(in oklab, var(--sheet), transparent 20%);
     pointer-events: none;
     white-space: nowrap;
+}
+@media (max-width: 900px) {
+    .axes {
+        --wide: 660px;
+        width: var(--wide);
+        padding-inline: calc(var(--wide) / var(--axes) / 2);
+    }
 }
 </style>

@@ -70,7 +70,11 @@ export function useSaving({ roomId, siteId, stage, drafting, build, ledger, besi
         await client.invalidateQueries({ queryKey: ['room'] });
         if (isNew && id !== null) {
             drafting.forget();
-            await router.replace({ name: 'room', params: { room: id, stage: stage.value === 'room' ? 'target' : stage.value } });
+            const at = (next: string) => router.replace({ name: 'room', params: { room: id, stage: next } });
+            const next = stage.value === 'room' ? 'target' : stage.value;
+            await at(next);
+            // Whoever went to another stage meanwhile is taken there.
+            if (stage.value !== 'room' && stage.value !== next) await at(stage.value);
         }
         return withBuild ? 'build' : 'room';
     }

@@ -102,6 +102,10 @@ function beginWork() {
         held,
     );
 
+    watch(
+        () => route.name === 'room' && route.params.stage,
+        (next) => next && (stage.value = next as StageKey),
+    );
     watch(stage, (next) => {
         if (roomId.value !== null) void router.replace({ name: 'room', params: { room: roomId.value, stage: next } });
     });

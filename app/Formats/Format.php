@@ -32,16 +32,19 @@ final readonly class Format
     /**
      * The format that a document says it is in, or that of a unit where it says nothing.
      *
-     * @throws NotInFormat when it is none that is known
+     * @param  list<string>|null  $kinds  that are meant; all where not given
+     *
+     * @throws NotInFormat when it is none of those
      */
-    public static function of(string $json): self
+    public static function of(string $json, ?array $kinds = null): self
     {
+        $kinds ??= Documents::kinds();
         $document = json_decode($json, false, 64);
         $kind = $document instanceof stdClass ? $document->kind ?? Documents::USUAL : Documents::USUAL;
 
-        return is_string($kind) && in_array($kind, Documents::kinds(), true)
+        return is_string($kind) && in_array($kind, $kinds, true)
             ? new self($kind)
-            : throw NotInFormat::of(['kind' => 'Choose one of: '.implode(', ', Documents::kinds()).'.']);
+            : throw NotInFormat::of(['kind' => 'Choose one of: '.implode(', ', $kinds).'.']);
     }
 
     /**

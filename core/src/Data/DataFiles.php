@@ -11,6 +11,8 @@ use Jornel\Core\Part\Catalogue;
 use Jornel\Core\Part\FilterRange;
 use Jornel\Core\Part\Grade;
 use Jornel\Core\Part\Rating\Ratings;
+use Jornel\Core\Proof\Fit\EvidenceTolerances;
+use Jornel\Core\Proof\Tissue\TissueModel;
 use Jornel\Core\Room\Need\Need;
 use Jornel\Core\Room\Occupancies;
 use Jornel\Core\Room\Target\Likelihoods;
@@ -87,6 +89,22 @@ final class DataFiles
     public function tolerances(): Tolerances
     {
         return Tolerances::fromRows($this->rows('reference/tolerances', 'quantities'));
+    }
+
+    public function tissue(): TissueModel
+    {
+        /** @var array<string, mixed> $data */
+        $data = $this->file('reference/tissue');
+
+        return TissueModel::fromData($data);
+    }
+
+    public function evidenceTolerances(): EvidenceTolerances
+    {
+        /** @var array<string, mixed> $data */
+        $data = $this->file('reference/proof');
+
+        return EvidenceTolerances::fromData($data);
     }
 
     public function catalogue(): Catalogue

@@ -5,13 +5,21 @@ declare(strict_types=1);
 namespace Jornel\Core\Document;
 
 use Jornel\Core\Data\DataFiles;
+use Jornel\Core\Document\Proof\DecayDocument;
+use Jornel\Core\Document\Proof\FitDocument;
+use Jornel\Core\Document\Proof\LevelDocument;
+use Jornel\Core\Document\Proof\TissueDocument;
+use Jornel\Core\Document\Proof\TraverseDocument;
 use Jornel\Core\Document\Schema\Form;
 use Jornel\Core\Part\Record;
 
 /** The register of documents: a new kind is its class and one line here. */
 final class Documents
 {
-    private const KINDS = [EvaluationDocument::class, ClearanceDocument::class, RoomSeriesDocument::class, BuildingDocument::class, SoundDocument::class, FindDocument::class, KitDocument::class, GuideDocument::class, DayDocument::class];
+    /** Evidence of what a unit does. */
+    private const PROOFS = [DecayDocument::class, TraverseDocument::class, LevelDocument::class, TissueDocument::class, FitDocument::class];
+
+    private const KINDS = [EvaluationDocument::class, ClearanceDocument::class, RoomSeriesDocument::class, BuildingDocument::class, SoundDocument::class, FindDocument::class, KitDocument::class, GuideDocument::class, DayDocument::class, ...self::PROOFS];
 
     /** The kind of a document that does not name one. */
     public const USUAL = 'evaluate';
@@ -20,6 +28,12 @@ final class Documents
     public static function kinds(): array
     {
         return array_map(fn (string $document): string => $document::kind(), self::KINDS);
+    }
+
+    /** @return list<string> kinds of evidence */
+    public static function proofs(): array
+    {
+        return array_map(fn (string $document): string => $document::kind(), self::PROOFS);
     }
 
     /** Form of a kind, with its name in it; null for one that is not known. */

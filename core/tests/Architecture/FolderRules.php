@@ -12,7 +12,7 @@ use PHPat\Test\PHPat;
 /** The order of the job is the order of the folders; run by the static analysis of the core. */
 final class FolderRules
 {
-    private const ORDER = ['Fault', 'Numeric', 'Geometry', 'Nest', 'Quantity', 'Air', 'Sound', 'Part', 'Scene', 'Shape', 'Airflow', 'Plan', 'Room', 'Caution', 'Cut', 'CutFile', 'Kit', 'Drawing', 'Guide', 'BuildDay', 'Measure', 'Finder', 'Ledger', 'Data', 'Document'];
+    private const ORDER = ['Fault', 'Numeric', 'Geometry', 'Nest', 'Quantity', 'Air', 'Sound', 'Part', 'Scene', 'Shape', 'Airflow', 'Plan', 'Room', 'Caution', 'Cut', 'CutFile', 'Kit', 'Drawing', 'Guide', 'BuildDay', 'Measure', 'Finder', 'Ledger', 'Proof', 'Data', 'Document'];
 
     /** @return iterable<Rule> */
     #[TestRule]

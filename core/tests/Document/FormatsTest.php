@@ -12,7 +12,7 @@ final class FormatsTest extends TestCase
 {
     public function test_every_kind_of_document_and_every_file_of_parts_has_a_schema(): void
     {
-        self::assertSame(['evaluate', 'clearance', 'room-series', 'building', 'sound', 'find', 'kit', 'guide', 'day', 'parts-fans', 'parts-filters', 'parts-joinings', 'parts-materials', 'ratings'], Formats::names());
+        self::assertSame(['evaluate', 'clearance', 'room-series', 'building', 'sound', 'find', 'kit', 'guide', 'day', 'decay', 'traverse', 'level', 'tissue', 'fit', 'parts-fans', 'parts-filters', 'parts-joinings', 'parts-materials', 'ratings'], Formats::names());
         self::assertNull(Formats::schema('nonsense'));
         self::assertNull(Documents::form('nonsense'));
     }

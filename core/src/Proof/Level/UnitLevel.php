@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jornel\Core\Proof\Level;
+
+use Jornel\Core\Sound\Sound;
+
+/** How loud a unit is by itself, from readings with it and without it. */
+final readonly class UnitLevel
+{
+    /**
+     * @param  float  $on  energy mean with the unit, dBA
+     * @param  float  $off  energy mean without it, dBA
+     * @param  float|null  $unit  of the unit alone, dBA; null where it cannot be told from the background
+     * @param  float  $distance  at which all were read, m
+     */
+    private function __construct(public float $on, public float $off, public ?float $unit, public float $distance)
+    {
+    }
+
+    /**
+     * @param  non-empty-list<float>  $on  dBA, out of the jet
+     * @param  non-empty-list<float>  $off  dBA
+     * @param  float  $distance  m, above 0
+     */
+    public static function of(array $on, array $off, float $distance): self
+    {
+        [$with, $without] = [self::mean($on), self::mean($off)];
+
+        return new self($with, $without, Sound::withoutBackground($with, $without), $distance);
+    }
+
+    /**
+     * Energy mean: 10 log10(mean of 10^(L/10)).
+     *
+     * @param  non-empty-list<float>  $levels  dBA
+     * @return float dBA
+     */
+    public static function mean(array $levels): float
+    {
+        return Sound::together($levels) - 10.0 * log10(count($levels));
+    }
+
+    public function canBeTold(): bool
+    {
+        return $this->unit !== null;
+    }
+
+    /**
+     * In the open: -20 log10(r / r0).
+     *
+     * @param  float  $distance  m, above 0
+     * @return float|null dBA; null where it cannot be told
+     */
+    public function at(float $distance): ?float
+    {
+        return $this->unit === null ? null : Sound::free($this->unit, $distance, $this->distance);
+    }
+}

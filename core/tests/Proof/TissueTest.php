@@ -1,0 +1,128 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jornel\Core\Tests\Proof;
+
+use Jornel\Core\Air\Air;
+use Jornel\Core\Airflow\Unit;
+use Jornel\Core\Proof\Tissue\Finding;
+use Jornel\Core\Proof\Tissue\LeakRanking;
+use Jornel\Core\Proof\Tissue\PointKind;
+use Jornel\Core\Proof\Tissue\TissuePoint;
+use Jornel\Core\Proof\Tissue\TissuePoints;
+use Jornel\Core\Proof\Tissue\TissueSurvey;
+use Jornel\Core\Shape\Corners;
+use Jornel\Core\Shape\Design;
+use Jornel\Core\Shape\Direction;
+use Jornel\Core\Tests\Sample;
+use PHPUnit\Framework\TestCase;
+
+final class TissueTest extends TestCase
+{
+    /** @param  array<string, Finding>  $findings */
+    private static function survey(Design $design, array $findings): TissueSurvey
+    {
+        return TissueSurvey::of($design, TissuePoints::of($design, Sample::data()->tissue()), $findings, Sample::data()->tissue());
+    }
+
+    /** @return array<string, Finding> every point that may leak, still */
+    private static function still(Design $design): array
+    {
+        $findings = [];
+        foreach (TissuePoints::of($design, Sample::data()->tissue()) as $point) {
+            $findings[$point->id] = $point->kind->isFilter() ? Finding::DrawnIn : Finding::Still;
+        }
+
+        return $findings;
+    }
+
+    /** @return list<Design> */
+    private static function shapes(): array
+    {
+        return [
+            Sample::design('flat-panel'), Sample::design('wedge'), Sample::design('cube'), Sample::design('raised-cube'),
+            Sample::design('cube', corners: Corners::Open), Sample::design('stacked-panel'),
+        ];
+    }
+
+    public function test_the_points_are_those_of_the_very_shape(): void
+    {
+        foreach (self::shapes() as $design) {
+            $assembly = $design->assemble();
+            $points = TissuePoints::of($design, Sample::data()->tissue());
+            $of = fn (PointKind ...$kinds): array => array_values(array_filter($points, fn (TissuePoint $point): bool => in_array($point->kind, $kinds, true)));
+
+            self::assertCount(count($points), array_unique(array_map(fn (TissuePoint $point): string => $point->id, $points)));
+            self::assertCount(count($assembly->faces), $of(PointKind::Face));
+            self::assertEqualsWithDelta($assembly->seamLength(), array_sum(array_map(fn (TissuePoint $point): float => $point->length, $of(PointKind::Seam, PointKind::PanelEdge, PointKind::FanRim))), 1e-9);
+            self::assertCount(array_sum(array_map(fn ($seam): int => $seam->count, $assembly->seams)), $of(PointKind::Seam, PointKind::PanelEdge, PointKind::FanRim));
+            self::assertGreaterThanOrEqual(4, count($of(PointKind::FanCorner)));
+            self::assertEqualsWithDelta(array_sum(array_map(fn ($opening): float => $opening->area, $assembly->openings)), array_sum(array_map(fn (TissuePoint $point): float => $point->usual, $of(PointKind::FanCorner, PointKind::Opening))), 1e-9);
+            // All of these are drawn.
+            self::assertSame([], array_values(array_filter($points, fn (TissuePoint $point): bool => $point->at === null)), $design->title());
+        }
+    }
+
+    public function test_a_cube_has_its_eight_corners_and_its_fans_rim(): void
+    {
+        $kinds = array_count_values(array_map(fn (TissuePoint $point): string => $point->kind->value, TissuePoints::of(Sample::design(), Sample::data()->tissue())));
+
+        self::assertSame(['face' => 4, 'seam' => 4, 'panel-edge' => 4, 'fan-rim' => 4, 'corner' => 8, 'fan-corner' => 4], $kinds);
+    }
+
+    public function test_a_leak_that_draws_widens_its_gap_and_a_still_one_does_not(): void
+    {
+        $design = Sample::design();
+        $tight = self::survey($design, self::still($design));
+        $leaky = self::survey($design, ['seam-1-1' => Finding::DrawnIn] + self::still($design));
+
+        self::assertGreaterThan(1.5e-4, $leaky->leakArea()->value - $tight->leakArea()->value);
+        $gap = array_values(array_filter($leaky->results, fn ($result): bool => $result->point->id === 'seam-1-1'))[0]->gap;
+        self::assertNotNull($gap);
+        self::assertGreaterThan(3e-4, $gap->low);
+        self::assertLessThan(5e-3, $gap->high);
+        self::assertCount(1, $leaky->leaks());
+        // What nobody looked at is less sure than what was seen to be still.
+        self::assertGreaterThan($tight->area->deviation, self::survey($design, [])->area->deviation);
+    }
+
+    public function test_a_unit_that_pushes_leaks_where_it_blows_out(): void
+    {
+        $design = Sample::design(direction: Direction::Push);
+
+        self::assertCount(0, self::survey($design, ['seam-1-1' => Finding::DrawnIn])->leaks());
+        self::assertCount(1, self::survey($design, ['seam-1-1' => Finding::BlownOut])->leaks());
+    }
+
+    public function test_what_pays_most_for_a_minute_is_patched_first(): void
+    {
+        $design = Sample::design('cube', 'box-20-plain', corners: Corners::Open);
+        $survey = self::survey($design, ['corner-1' => Finding::DrawnIn, 'seam-1-1' => Finding::DrawnIn, 'opening-1-1' => Finding::DrawnIn] + self::still($design));
+        $unit = Unit::of($design, $design->assemble(), Air::reference())->at(2);
+        $pollutant = Sample::data()->pollutants()->get('wildfire-pm25');
+        $ranks = LeakRanking::of($unit, $survey, $pollutant, Sample::data()->tissue());
+
+        self::assertCount(3, $ranks);
+        self::assertSame('corner-1', $ranks[2]->point->id);
+        self::assertGreaterThanOrEqual($ranks[1]->perMinute(), $ranks[0]->perMinute());
+        foreach ($ranks as $rank) {
+            self::assertGreaterThanOrEqual(0.0, $rank->gain->low);
+            self::assertGreaterThanOrEqual($rank->gain->value, $rank->gain->high);
+        }
+        $all = LeakRanking::ofAll($unit, $survey, $pollutant, Sample::data()->tissue());
+        self::assertEqualsWithDelta($all->value, array_sum(array_map(fn ($rank): float => $rank->gain->value, $ranks)), 0.2 * $all->value);
+    }
+
+    public function test_faces_that_do_not_pull_say_what_may_be_wrong(): void
+    {
+        $design = Sample::design();
+        $blocked = self::survey($design, ['face-1' => Finding::DrawnIn, 'face-2' => Finding::Still])->oddFaces();
+        $reversed = self::survey($design, array_fill_keys(['face-1', 'face-2', 'face-3', 'face-4'], Finding::BlownOut))->oddFaces();
+
+        self::assertSame(['face-2'], array_keys($blocked));
+        self::assertStringContainsString('blocked', $blocked['face-2']);
+        self::assertCount(4, $reversed);
+        self::assertStringContainsString('Every face', $reversed['face-1']);
+    }
+}

@@ -66,6 +66,12 @@ final readonly class Evaluate
         return $this->room($version->room['entries'], $version->measure())->plan->window();
     }
 
+    /** What holds for a version: the air, the tariff, the tables that judge it. */
+    public function settingOf(Version $version): Setting
+    {
+        return $this->setting($version->air(), $version->economy());
+    }
+
     /** What a version was computed with, computed again. */
     public function version(Version $version): Ledger
     {

@@ -28,13 +28,13 @@ class DatabaseSeeder extends Seeder
 {
     public const PASSWORD = 'reed-and-willow';
 
-    public function run(SaveVersion $save, Evaluate $evaluate, Shelf $shelf, Guides $guides, BuildDays $days): void
+    public function run(SaveVersion $save, Evaluate $evaluate, Shelf $shelf, Guides $guides, BuildDays $days, DemoProof $proof): void
     {
         Artisan::call('jornel:catalogue');
         if (! config()->boolean('jornel.demo') || Programme::query()->exists()) {
             return;
         }
-        /** @var array{programme: array<string, string>, units: list<array{room: string, name: string, by: string, days_ago: int, done: int, made: bool, open: bool, note?: array{step: string, text: string}}>, days: list<array{name: string, at: string, tables: int, units: list<array{room: string, count: int}>, people: list<array<string, mixed>>, tools: array<string, int>, breaks: list<array{from: int, to: int}>}>, stock: list<array{kind: string, code: string, move: string, pieces: int, build?: string, note?: string}>, people: list<array{name: string, email: string, role: string}>, sites: list<array{name: string, rooms: list<array{entries: array<string, mixed>, goal: string, build?: array<string, mixed>, bought?: list<array<string, mixed>>}>}>} $scenario */
+        /** @var array{programme: array<string, string>, units: list<array{room: string, name: string, by: string, days_ago: int, done: int, made: bool, open: bool, proof?: 'proved'|'refused'|'half', note?: array{step: string, text: string}}>, days: list<array{name: string, at: string, tables: int, units: list<array{room: string, count: int}>, people: list<array<string, mixed>>, tools: array<string, int>, breaks: list<array{from: int, to: int}>}>, stock: list<array{kind: string, code: string, move: string, pieces: int, build?: string, note?: string}>, people: list<array{name: string, email: string, role: string}>, sites: list<array{name: string, rooms: list<array{entries: array<string, mixed>, goal: string, build?: array<string, mixed>, bought?: list<array<string, mixed>>}>}>} $scenario */
         $scenario = json_decode(File::get(config()->string('jornel.data').'/demo/scenario.json'), true, 32, JSON_THROW_ON_ERROR);
         $programme = Programme::query()->create($scenario['programme']);
         foreach ($scenario['people'] as $person) {
@@ -56,7 +56,7 @@ class DatabaseSeeder extends Seeder
             $shelf->move($programme, $organiser, PartKind::from($row['kind']), $row['code'], StockMove::from($row['move']), $row['pieces'], $build, $row['note'] ?? '');
         }
         foreach ($scenario['units'] as $row) {
-            $this->unit($row, $guides);
+            $this->unit($row, $guides, $proof);
         }
         foreach ($scenario['days'] as $row) {
             $versions = array_map(fn (array $one): array => ['version' => Build::query()->whereHas('room', fn ($room) => $room->where('name', $one['room']))->firstOrFail()->latest->id, 'count' => $one['count']], $row['units']);
@@ -69,8 +69,8 @@ class DatabaseSeeder extends Seeder
         }
     }
 
-    /** @param  array{room: string, name: string, by: string, days_ago: int, done: int, made: bool, open: bool, note?: array{step: string, text: string}}  $row */
-    private function unit(array $row, Guides $guides): void
+    /** @param  array{room: string, name: string, by: string, days_ago: int, done: int, made: bool, open: bool, proof?: 'proved'|'refused'|'half', note?: array{step: string, text: string}}  $row */
+    private function unit(array $row, Guides $guides, DemoProof $proof): void
     {
         $by = Person::query()->where('email', $row['by'])->firstOrFail();
         $build = Build::query()->whereHas('room', fn ($room) => $room->where('name', $row['room']))->firstOrFail();
@@ -93,6 +93,9 @@ class DatabaseSeeder extends Seeder
         }
         if ($row['made']) {
             $unit->update(['made_at' => $at, 'made_by' => $by->id]);
+        }
+        if (isset($row['proof'])) {
+            $proof->of($unit, $by, $row['proof']);
         }
     }
 

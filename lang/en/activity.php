@@ -28,6 +28,7 @@ return [
     'unit_begun' => 'began to make “:unit” of “:build” for “:room”',
     'unit_made' => 'finished “:unit” for “:room”',
     'unit_reopened' => 'went on with “:unit” for “:room”',
+    'survey_begun' => 'began to measure “:unit” for “:room” (:kind)',
     'unit_deleted' => 'deleted “:unit” for “:room”',
     'day_added' => 'planned the build day “:day”',
     'day_begun' => 'began the build day “:day”',

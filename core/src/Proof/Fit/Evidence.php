@@ -30,6 +30,16 @@ final readonly class Evidence
         return new self($kind, $speed, $measured->value, max(1e-4, $deviation));
     }
 
+    /**
+     * Less sure than its readings say, by what is not the same from one time to the next.
+     *
+     * @param  float  $deviation  of the natural logarithm
+     */
+    public function repeatedWithin(float $deviation): self
+    {
+        return new self($this->kind, $this->speed, $this->value, hypot($this->deviation, $deviation));
+    }
+
     public static function tissue(Lognormal $area): self
     {
         return new self(EvidenceKind::Tissue, 0, $area->median, max(1e-4, $area->deviation));

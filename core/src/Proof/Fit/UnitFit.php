@@ -96,6 +96,14 @@ final readonly class UnitFit
         return new Lognormal($this->model->cleanAir($this->ln, $speed), sqrt(max(0.0, self::quadratic($slopes, $this->covariance))));
     }
 
+    /** What the fit expects of a piece of evidence, in its unit. */
+    public function expected(Evidence $evidence): float
+    {
+        $expected = $this->model->expected($evidence, $this->ln);
+
+        return $evidence->kind === EvidenceKind::Level ? $expected : exp($expected);
+    }
+
     /** What it gives the air of a room at a speed, by the fit. */
     public function output(int $speed): Output
     {

@@ -1,0 +1,61 @@
+<?php
+
+namespace App\Http\Proof;
+
+use App\Http\Shared\StrictRequest;
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(schema: 'ReadingsRequest', required: ['readings'], properties: [
+    new OA\Property(property: 'readings', type: 'array', maxItems: 200, items: new OA\Items(type: 'object', required: ['key', 'place', 'entered', 'source', 'at'], properties: [
+        new OA\Property(property: 'key', type: 'string', description: 'Of the client’s own: what is sent twice is kept once'),
+        new OA\Property(property: 'place', type: 'string', description: 'Point of a tissue test, row-column of a traverse, on-1 or off-1 of a level, a speed of watts, a run of a decay test'),
+        new OA\Property(property: 'entered', type: 'string', description: 'As it was entered: 240 fpm, 51.2, in, still, out; of a run its name'),
+        new OA\Property(property: 'source', type: 'string', description: 'typed, file, phone, or the meter that told it'),
+        new OA\Property(property: 'at', type: 'integer', description: 'When it was told, milliseconds since 1970'),
+        new OA\Property(property: 'log', type: 'integer', nullable: true, description: 'Of a run'),
+        new OA\Property(property: 'unit_on', type: 'boolean', nullable: true, description: 'Of a run: whether the unit ran'),
+        new OA\Property(property: 'from_min', type: 'number', nullable: true, description: 'Of a run: where its stretch begins; found where not given'),
+        new OA\Property(property: 'to_min', type: 'number', nullable: true),
+    ])),
+])]
+class ReadingsRequest extends StrictRequest
+{
+    public const MOST = 200;
+
+    public function rules(): array
+    {
+        return [
+            'readings' => ['required', 'array', 'min:1', 'max:'.self::MOST],
+            'readings.*.key' => ['required', 'string', 'regex:/^[A-Za-z0-9_-]{8,64}$/D'],
+            'readings.*.place' => ['required', 'string', 'max:60'],
+            'readings.*.entered' => ['required', 'string', 'max:80'],
+            'readings.*.source' => ['required', 'string', 'max:60'],
+            'readings.*.at' => ['required', 'integer', 'min:0', 'max:99999999999999'],
+            'readings.*.log' => ['nullable', 'integer'],
+            'readings.*.unit_on' => ['nullable', 'boolean'],
+            'readings.*.from_min' => ['nullable', 'numeric', 'min:0', 'max:1000000'],
+            'readings.*.to_min' => ['nullable', 'numeric', 'min:0', 'max:1000000'],
+        ];
+    }
+
+    /** @return list<array{key: string, place: string, entered: string, source: string, at: int, log: int|null, detail: array<string, bool|float>}> */
+    public function readings(): array
+    {
+        $readings = [];
+        /** @var array<string, mixed> $row */
+        foreach ($this->array('readings') as $row) {
+            $text = fn (string $key): string => is_string($row[$key] ?? null) ? $row[$key] : '';
+            $detail = array_filter([
+                'unit_on' => isset($row['unit_on']) ? (bool) $row['unit_on'] : null,
+                'from_min' => is_numeric($row['from_min'] ?? null) ? (float) $row['from_min'] : null,
+                'to_min' => is_numeric($row['to_min'] ?? null) ? (float) $row['to_min'] : null,
+            ], fn (mixed $value): bool => $value !== null);
+            $readings[] = [
+                'key' => $text('key'), 'place' => $text('place'), 'entered' => trim($text('entered')), 'source' => $text('source'),
+                'at' => is_numeric($row['at'] ?? null) ? (int) $row['at'] : 0, 'log' => is_numeric($row['log'] ?? null) ? (int) $row['log'] : null, 'detail' => $detail,
+            ];
+        }
+
+        return $readings;
+    }
+}

@@ -29,11 +29,12 @@ export const router = createRouter({
             component: () => import('./pages/RoomPage.vue'),
         },
         {
-            path: '/rooms/:room(\\d+)/:stage(room|target|find|build|kit|guide|sheet)?',
+            path: '/rooms/:room(\\d+)/:stage(room|target|find|build|kit|guide|sheet|proof)?',
             name: 'room',
             component: () => import('./pages/RoomPage.vue'),
         },
         { path: '/units/:unit(\\d+)', name: 'unit', component: () => import('./pages/UnitPage.vue') },
+        { path: '/units/:unit(\\d+)/proof', name: 'proof', component: () => import('./pages/ProofPage.vue') },
         { path: '/programmes/:programme(\\d+)/units', name: 'units', component: () => import('./pages/UnitsPage.vue') },
         { path: '/programmes/:programme(\\d+)/days', name: 'days', component: () => import('./pages/DaysPage.vue') },
         { path: '/days/:day(\\d+)', name: 'day', component: () => import('./pages/DayPage.vue') },

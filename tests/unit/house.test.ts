@@ -25,6 +25,7 @@ const ROOMS = [
     'features/guide',
     'features/day',
     'features/sheet',
+    'features/proof',
     'pages',
 ];
 const MOST_LINES = 250;

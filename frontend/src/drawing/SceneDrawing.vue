@@ -189,6 +189,7 @@ const arrows = computed(() =>
                 <path v-for="extent in extents" :key="extent.name" :d="`M${extent.x1} ${extent.y1}L${extent.x2} ${extent.y2}`" />
             </g>
         </svg>
+        <slot name="over" :px="px" :py="py" />
         <slot v-for="one in labels" :key="one.label.part" name="label" v-bind="one" />
         <template v-if="props.extents">
             <div

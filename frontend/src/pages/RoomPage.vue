@@ -18,6 +18,7 @@ const STAGES = {
     kit: () => import('../features/kit/KitStage.vue'),
     guide: () => import('../features/guide/GuideStage.vue'),
     sheet: () => import('../features/sheet/SheetStage.vue'),
+    proof: () => import('../features/proof/ProofStage.vue'),
 };
 const RoomStage = defineAsyncComponent(STAGES.room);
 const GoalStage = defineAsyncComponent(STAGES.target);
@@ -26,6 +27,7 @@ const BenchStage = defineAsyncComponent(STAGES.build);
 const KitStage = defineAsyncComponent(STAGES.kit);
 const GuideStage = defineAsyncComponent(STAGES.guide);
 const SheetStage = defineAsyncComponent(STAGES.sheet);
+const ProofStage = defineAsyncComponent(STAGES.proof);
 const IDLE = 1500;
 onMounted(() => setTimeout(() => Object.values(STAGES).forEach((load) => void load()), IDLE));
 
@@ -62,6 +64,7 @@ const screens = Grid.useBreakpoint();
                 <KitStage v-else-if="stage === 'kit' && versionId" :version="versionId" />
                 <GuideStage v-else-if="stage === 'guide' && versionId" :version="versionId" />
                 <SheetStage v-else-if="stage === 'sheet' && versionId" :version="versionId" />
+                <ProofStage v-else-if="stage === 'proof' && versionId" :version="versionId" />
             </div>
             <div class="side">
                 <LedgerPanel v-if="ledger" />

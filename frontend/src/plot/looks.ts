@@ -14,5 +14,6 @@ export const LOOKS: Record<Look, Style> = {
     loaded: { color: 'var(--kraft-edge)', width: 2.4, dash: [7, 5] },
     goal: { color: 'var(--ink)', width: 1.6 },
     mark: { color: 'var(--ink)', width: 1.2, dash: [2, 4] },
+    reading: { color: 'var(--kraft-edge)', width: 1.3 },
     range: { color: 'var(--clean)', width: 0 },
 };

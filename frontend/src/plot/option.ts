@@ -14,13 +14,13 @@ export function figure(value: number, { step }: Axis['metric']): string {
     return value.toLocaleString('en', { minimumFractionDigits: 0, maximumFractionDigits: Math.min(4, decimals) });
 }
 
-function axisOf(axis: Axis, measure: Measure, isUp: boolean) {
+function axisOf(axis: Axis, measure: Measure, isUp: boolean, isBoth = false) {
     const { most, step } = axis[measure];
     const text = { color: 'var(--pencil)', fontFamily: 'var(--figures)', fontSize: 12 };
     const decimals = Math.max(0, -Math.floor(Math.log10(step)));
     return {
         type: 'value' as const,
-        min: 0,
+        min: isBoth ? -most : 0,
         max: most,
         interval: step,
         name: `${axis.name}, ${axis.unit[measure]}`,
@@ -86,7 +86,7 @@ export function optionOf(plot: Plot, measure: Measure) {
         animation: false,
         grid: EDGES,
         xAxis: axisOf(across, measure, false),
-        yAxis: axisOf(up, measure, true),
+        yAxis: axisOf(up, measure, true, plot.isBoth),
         tooltip: {
             trigger: 'item' as const,
             confine: true,

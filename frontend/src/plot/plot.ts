@@ -2,7 +2,7 @@ import { defineAsyncComponent } from 'vue';
 import type { Axis, PlotLine } from '../api/client';
 
 /** How a line or an area of a plot looks; what means one thing looks the same in every plot. */
-export type Look = 'clean' | 'fan' | 'fan-chosen' | 'filters' | 'loaded' | 'goal' | 'mark' | 'range';
+export type Look = 'clean' | 'fan' | 'fan-chosen' | 'filters' | 'loaded' | 'goal' | 'mark' | 'range' | 'reading';
 
 export interface Line {
     key: string;
@@ -20,6 +20,8 @@ export interface Plot {
     across: Axis;
     up: Axis;
     lines: Line[];
+    /** Whether the axis up runs as far below zero as above. */
+    isBoth?: boolean;
     /** Closed, and filled. */
     areas?: Line[];
 }

@@ -18,6 +18,7 @@ const NEXT = {
     kit: null,
     guide: null,
     sheet: null,
+    proof: null,
 } as const;
 const next = computed(() => (roomId.value !== null && !drafting.roomChanged.value && build.value === null ? NEXT[stage.value] : null));
 

@@ -1,5 +1,5 @@
 /** Stages of the job on a room, in their order; the keys stand in addresses. */
-export const STAGES = ['room', 'target', 'find', 'build', 'kit', 'guide', 'sheet'] as const;
+export const STAGES = ['room', 'target', 'find', 'build', 'kit', 'guide', 'sheet', 'proof'] as const;
 
 export type StageKey = (typeof STAGES)[number];
 

@@ -63,6 +63,13 @@ export function useStages({ roomId, drafting, build, ledger }: Standing) {
                 done: false,
                 open: latest !== undefined,
             },
+            {
+                key: 'proof',
+                name: 'Proof',
+                says: latest ? 'measure the unit' : 'save a build first',
+                done: false,
+                open: latest !== undefined,
+            },
         ];
     });
 }

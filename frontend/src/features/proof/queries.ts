@@ -1,0 +1,79 @@
+import { useQuery, useQueryClient } from '@tanstack/vue-query';
+import { toValue, type MaybeRefOrGetter } from 'vue';
+import { answer, api, type Proof, type ReadingRequest, type SurveyKind } from '../../api/client';
+import { randomKey } from '../../api/randomKey';
+import { useWrite } from '../../api/useWrite';
+
+/** What was measured on a unit, and what it comes to; whoever else measures is seen within seconds. */
+export const useProof = (unit: MaybeRefOrGetter<number>, isLive = true) =>
+    useQuery({
+        queryKey: ['proof', unit],
+        queryFn: () => answer(api.GET('/units/{unit}/proof', { params: { path: { unit: toValue(unit) } } })),
+        staleTime: 0,
+        refetchInterval: isLive ? 10_000 : false,
+    });
+
+export const usePoints = (unit: MaybeRefOrGetter<number>, turn: MaybeRefOrGetter<number>) =>
+    useQuery({
+        queryKey: ['points', unit, turn],
+        queryFn: () =>
+            answer(api.GET('/units/{unit}/points', { params: { path: { unit: toValue(unit) }, query: { turn: toValue(turn) } } })),
+        staleTime: Infinity,
+        placeholderData: (last) => last,
+    });
+
+/** A log with what a decay fitted to it leaves over; over a stretch, or over the one that is found. */
+export const useLog = (log: MaybeRefOrGetter<number>, stretch: MaybeRefOrGetter<{ from: number; to: number } | null>) =>
+    useQuery({
+        queryKey: ['log', log, stretch],
+        queryFn: () => {
+            const told = toValue(stretch);
+            return answer(
+                api.GET('/logs/{log}', {
+                    params: { path: { log: toValue(log) }, query: told ? { from_min: told.from, to_min: told.to } : {} },
+                }),
+            );
+        },
+        staleTime: Infinity,
+        placeholderData: (last, query) => (query?.queryKey[1] === toValue(log) ? last : undefined),
+    });
+
+/** Writes evidence of a unit; each answer is the whole proof anew. */
+export function useMeasuring(unit: number) {
+    const client = useQueryClient();
+    const take = (proof: Proof): void => void client.setQueryData(['proof', unit], proof);
+    return {
+        beginning: useWrite(
+            ({ kind, setting, replaces }: { kind: SurveyKind; setting: Record<string, string>; replaces?: number }) =>
+                answer(
+                    api.POST('/units/{unit}/surveys', {
+                        params: { path: { unit } },
+                        body: { key: randomKey(), kind, setting, ...(replaces === undefined ? {} : { replaces }) },
+                    }),
+                ),
+            take,
+        ),
+        telling: useWrite(
+            ({ survey, readings }: { survey: number; readings: Omit<ReadingRequest, 'key' | 'at'>[] }) =>
+                answer(
+                    api.POST('/surveys/{survey}/readings', {
+                        params: { path: { survey } },
+                        body: { readings: readings.map((reading) => ({ ...reading, key: randomKey(), at: Date.now() })) },
+                    }),
+                ),
+            take,
+        ),
+        adding: useWrite((file: File) =>
+            answer(
+                api.POST('/units/{unit}/logs', {
+                    params: { path: { unit }, query: { name: file.name } },
+                    body: file as unknown as string,
+                    bodySerializer: (body) => body as unknown as BodyInit,
+                    headers: { 'Content-Type': 'text/csv' },
+                }),
+            ),
+        ),
+    };
+}
+
+export type Measuring = ReturnType<typeof useMeasuring>;

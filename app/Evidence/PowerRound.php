@@ -22,7 +22,8 @@ final readonly class PowerRound
     {
         $watts = [];
         foreach ($survey->holding() as $place => $reading) {
-            $at = array_search($place, $unit->speeds(), true);
+            // A place that is a number comes back as one.
+            $at = array_search((string) $place, $unit->speeds(), true);
             if (is_int($at) && $reading->value !== null) {
                 $watts[$at] = (float) $reading->value;
             }

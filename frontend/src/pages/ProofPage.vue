@@ -59,6 +59,7 @@ const view = computed<View>(() => (String(route.query.view) in VIEWS ? (String(r
 }
 .tests {
     display: grid;
+    grid-template-columns: minmax(0, 1fr);
     gap: 10px;
     min-width: 0;
 }

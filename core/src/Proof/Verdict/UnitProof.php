@@ -37,6 +37,8 @@ final readonly class UnitProof
     /** Clean air, as a share of what a unit gives, below which a step is not worth telling (assumed). */
     private const WORTH = 0.01;
 
+    private const MOST_SURE = 0.9999;
+
     /** @param  list<Evidence>  $evidence */
     private function __construct(
         public UnitLedger $ledger,
@@ -141,7 +143,8 @@ final readonly class UnitProof
         $chosen = $this->ledger->chosen;
         $output = $this->uncertain($fit, $chosen);
         $judgement = Judgement::of($this->ledger->goal, $this->ledger->room, $output->told);
-        $chance = $judgement->chance($output) ?? 0.0;
+        // What was measured is never certain, however small the number that is left.
+        $chance = min($judgement->chance($output) ?? 0.0, ($judgement->asks ?? 1.0) > 0.0 ? self::MOST_SURE : 1.0);
 
         return new ProofStage($key, $fit->cleanAir($chosen), Interval::ofLognormal($judgement->given($output)), $chance, $this->setting->likelihoods->of($chance));
     }

@@ -114,7 +114,7 @@ async function change(to: { from: number | null; to: number | null; unitOn?: boo
                 </template>
                 {{ run.name }}, {{ day(survey.at) }}, {{ survey.by }}.
                 <Button v-if="proof.may_build" type="link" size="small" @click="change({ from: null, to: null, unitOn: !run.unit_on })"
-                    >The unit {{ run.unit_on ? 'was off' : 'ran' }} here</Button
+                    >This run was {{ run.unit_on ? 'without' : 'with' }} the unit</Button
                 >
             </p>
         </template>
@@ -124,6 +124,7 @@ async function change(to: { from: number | null; to: number | null; unitOn?: boo
 <style scoped>
 .decay {
     display: grid;
+    grid-template-columns: minmax(0, 1fr);
     gap: 10px;
     padding: 16px;
     background: var(--sheet);

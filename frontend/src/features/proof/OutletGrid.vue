@@ -103,7 +103,7 @@ const text = (event: Event): string => (event.target as HTMLInputElement).value;
 }
 .cell {
     position: absolute;
-    width: 19%;
+    width: 17%;
     translate: -50% 50%;
     padding: 7px 3px;
     background: color-mix(in srgb, var(--clean) calc(var(--strength) * 100%), transparent);
@@ -150,5 +150,15 @@ const text = (event: Event): string => (event.target as HTMLInputElement).value;
     position: absolute;
     translate: -50% 0;
     white-space: nowrap;
+}
+@media (max-width: 600px) {
+    .cell {
+        width: 19.5%;
+        padding: 6px 2px;
+    }
+    .cell :deep(input) {
+        padding: 1px 0;
+        font-size: 11px;
+    }
 }
 </style>

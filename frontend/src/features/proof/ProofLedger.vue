@@ -16,7 +16,6 @@ const factor = (value: number): string => `× ${value.toFixed(2)}`;
         <p class="grade" :class="proof.grade" data-test="grade">{{ GRADES[proof.grade] }}</p>
         <p class="says">{{ show(proof.says) }}</p>
         <div class="bars">
-            <div class="goal" :style="{ left: percent(proof.scale) }" aria-hidden="true" />
             <p class="row head">
                 <span>Goal</span><b class="figure">{{ show(proof.asks) }}</b>
             </p>
@@ -28,6 +27,7 @@ const factor = (value: number): string => `× ${value.toFixed(2)}`;
                 <div class="track" :class="stage.key">
                     <i :style="{ left: percent(stage.low), width: percent(stage.high - stage.low) }" />
                     <u :style="{ left: percent(stage.middle) }" />
+                    <s :style="{ left: percent(proof.scale) }" title="The goal" />
                 </div>
                 <p class="range">{{ show(stage.gets.low) }} to {{ show(stage.gets.high) }} · chance {{ show(stage.chance) }}</p>
             </template>
@@ -99,14 +99,6 @@ p {
     gap: 2px;
     padding: 4px 0;
 }
-.goal {
-    position: absolute;
-    top: 28px;
-    bottom: 18px;
-    width: 0;
-    border-left: 2px dashed var(--ink);
-    z-index: 2;
-}
 .row {
     display: flex;
     justify-content: space-between;
@@ -141,6 +133,12 @@ p {
     width: 3px;
     margin-left: -1px;
     background: var(--ink);
+}
+.track s {
+    position: absolute;
+    top: -5px;
+    bottom: -5px;
+    border-left: 2px dashed var(--ink);
 }
 .range,
 .aside,

@@ -132,10 +132,10 @@ const ENDS: { end: End; name: string }[] = [
     height: 330px;
 }
 .left {
-    height: 180px;
+    height: 210px;
 }
 .left :deep(.chart) {
-    min-height: 140px;
+    min-height: 160px;
 }
 .used {
     position: absolute;

@@ -109,7 +109,7 @@ const missing = computed(() => props.points.filter(({ id }) => !marks.value.some
 }
 @media (max-width: 900px) {
     .host {
-        height: 320px;
+        height: 250px;
     }
 }
 </style>

@@ -116,6 +116,7 @@ function go(by: number): void {
 <style scoped>
 .tissue {
     display: grid;
+    grid-template-columns: minmax(0, 1fr);
     gap: 12px;
 }
 .table {
@@ -148,7 +149,7 @@ p {
 .task {
     font-size: 17px;
     line-height: 1.35;
-    min-height: 4.1em;
+    min-height: 2.8em;
 }
 .answers {
     display: grid;
@@ -163,8 +164,8 @@ p {
     gap: 8px;
 }
 .found {
-    display: flex;
-    flex-wrap: wrap;
+    display: grid;
+    grid-template-columns: auto minmax(0, 1fr) auto;
     gap: 8px 34px;
     align-items: start;
 }
@@ -175,7 +176,7 @@ p {
 .rounds {
     display: grid;
     gap: 6px;
-    margin-left: auto;
+    grid-column: 3;
     justify-items: end;
 }
 .empty {
@@ -190,6 +191,13 @@ p {
 @media (max-width: 900px) {
     .table {
         grid-template-columns: minmax(0, 1fr);
+    }
+    .found {
+        grid-template-columns: minmax(0, 1fr);
+    }
+    .rounds {
+        grid-column: 1;
+        justify-items: start;
     }
     .now {
         border-left: 0;

@@ -85,6 +85,7 @@ const unit = computed(() => (measure.value === 'imperial' ? 'fpm' : 'm/s'));
 <style scoped>
 .traverse {
     display: grid;
+    grid-template-columns: minmax(0, 1fr);
     gap: 10px;
 }
 .columns {

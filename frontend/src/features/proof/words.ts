@@ -28,19 +28,16 @@ export const latest = (surveys: Survey[], kind: SurveyKind): Survey | undefined 
     surveys.find((survey) => survey.kind === kind && !survey.replaced);
 
 /** What to do at a point, in a sentence that can be read out. */
-export function task(point: Point): string {
-    return point.should_pull
-        ? `Hold the tissue a finger’s width from the middle of ${lower(point.name)}. Air should move through here.`
-        : `Move the tissue along ${lower(point.name)}, almost touching. Nothing should move here.`;
-}
+export const task = (point: Point): string =>
+    point.should_pull
+        ? 'Hold the tissue a finger’s width from its middle. Air should move through here.'
+        : 'Move the tissue along it, almost touching. Nothing should move here.';
 
 /** How a point looks on the drawing: not asked yet, as it should be, or not. */
 export function look(point: Point): 'open' | 'right' | 'wrong' {
     if (point.answer === null) return 'open';
     return point.leaks || (point.should_pull && point.answer === 'still') ? 'wrong' : 'right';
 }
-
-const lower = (name: string): string => name.charAt(0).toLowerCase() + name.slice(1);
 
 /** The point to go on with: the next that nobody has told, from one on. */
 export function nextPoint(points: Point[], from: string): string {

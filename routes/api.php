@@ -170,6 +170,9 @@ Route::middleware(['auth:web', AcknowledgeWrite::class])->group(function (): voi
     Route::get('units/{unit}/photos/{photo}', [UnitController::class, 'picture'])->can('view', 'unit');
     Route::get('units/{unit}/proof', [ProofController::class, 'show'])->can('view', 'unit');
     Route::get('units/{unit}/points', [ProofController::class, 'points'])->can('view', 'unit');
+    Route::get('units/{unit}/proof.pdf', [ProofController::class, 'paper'])->can('view', 'unit');
+    Route::get('units/{unit}/evidence.{format}', [ProofController::class, 'evidence'])->whereIn('format', ['json', 'csv'])->can('view', 'unit');
+    Route::post('units/{unit}/measured-parts', [ProofController::class, 'keep'])->can('build', 'unit');
     Route::post('units/{unit}/surveys', [ProofController::class, 'begin'])->can('build', 'unit');
     Route::post('surveys/{survey}/readings', [ProofController::class, 'tell'])->can('build', 'survey');
     Route::post('units/{unit}/logs', [LogController::class, 'store'])->can('build', 'unit');

@@ -29,6 +29,7 @@ return [
     'unit_made' => 'finished “:unit” for “:room”',
     'unit_reopened' => 'went on with “:unit” for “:room”',
     'survey_begun' => 'began to measure “:unit” for “:room” (:kind)',
+    'part_measured' => 'kept what “:unit” tells of the part “:part”',
     'unit_deleted' => 'deleted “:unit” for “:room”',
     'day_added' => 'planned the build day “:day”',
     'day_begun' => 'began the build day “:day”',

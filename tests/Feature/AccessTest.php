@@ -6,9 +6,12 @@ use App\Actions\Guides;
 use App\Actions\Members;
 use App\Actions\SaveVersion;
 use App\Models\BuildDay;
+use App\Models\Log;
 use App\Models\Offcut;
 use App\Models\Programme;
 use App\Models\Role;
+use App\Models\Survey;
+use App\Models\SurveyKind;
 use App\Models\UnitPhoto;
 use Illuminate\Routing\Route;
 use Illuminate\Support\Facades\Route as Routes;
@@ -144,7 +147,10 @@ class AccessTest extends FeatureTestCase
 
         $day = BuildDay::query()->create(['programme_id' => $room->programmeId(), 'name' => 'Saturday', 'starts_at' => '2026-12-05 09:30:00', 'written' => ['units' => [], 'people' => [], 'tools' => [], 'tables' => 1, 'breaks' => []]]);
 
-        return ['day' => $day->id, 'unit' => $unit->id, 'photo' => $photo->id, 'step' => 'count', 'programme' => $room->programmeId(), 'site' => $room->site_id, 'room' => $room->id, 'build' => $build->id, 'version' => $version->id, 'kind' => 'fan', 'code' => 'box-20-plain', 'person' => $inviter->id, 'invitation' => $invitation->id, 'ticket' => 'nobody-has-this', 'file' => 'shopping-list.csv', 'offcut' => $offcut->id];
+        $survey = Survey::query()->create(['unit_id' => $unit->id, 'key' => 'a-key-of-it', 'kind' => SurveyKind::Tissue, 'setting' => [], 'began_at' => now()]);
+        $log = Log::query()->create(['programme_id' => $room->programmeId(), 'sha256' => str_repeat('a', 64), 'name' => 'log', 'source' => 'file', 'told' => ['notes' => []]]);
+
+        return ['survey' => $survey->id, 'log' => $log->id, 'format' => 'json', 'day' => $day->id, 'unit' => $unit->id, 'photo' => $photo->id, 'step' => 'count', 'programme' => $room->programmeId(), 'site' => $room->site_id, 'room' => $room->id, 'build' => $build->id, 'version' => $version->id, 'kind' => 'fan', 'code' => 'box-20-plain', 'person' => $inviter->id, 'invitation' => $invitation->id, 'ticket' => 'nobody-has-this', 'file' => 'shopping-list.csv', 'offcut' => $offcut->id];
     }
 
     /** @return list<Route> */

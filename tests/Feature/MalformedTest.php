@@ -2,9 +2,12 @@
 
 namespace Tests\Feature;
 
+use App\Actions\Guides;
 use App\Actions\SaveVersion;
 use App\Models\Person;
 use App\Models\Role;
+use App\Models\Survey;
+use App\Models\SurveyKind;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 
@@ -42,7 +45,9 @@ class MalformedTest extends FeatureTestCase
         $room->site->programme->people()->attach(Person::query()->where('email', 'wren@alderfen.example')->value('id'), ['role' => Role::Organiser->value]);
         $programme = $room->programmeId();
         $build = $room->builds()->create(['name' => 'Cube']);
-        $this->app->make(SaveVersion::class)($build->setRelation('room', $room), $this->person(), self::CHOICES, 0);
+        $version = $this->app->make(SaveVersion::class)($build->setRelation('room', $room), $this->person(), self::CHOICES, 0);
+        $made = $this->app->make(Guides::class)->begin($version->refresh()->load('build.room.site.programme.parts'), $this->person(), '')->id;
+        $survey = Survey::query()->create(['unit_id' => $made, 'key' => 'a-key-of-it', 'kind' => SurveyKind::Traverse, 'setting' => ['outlet' => 'round', 'width' => '12 in'], 'began_at' => now()])->id;
         $build = $build->id;
         $drawn = ['outline' => [['x' => 0, 'y' => 0], ['x' => 5, 'y' => 0, 'height' => '3 m'], ['x' => 5, 'y' => 4], ['x' => 0, 'y' => 4]], 'furnishings' => [['kind' => 'door', 'x' => 1, 'y' => 0], ['kind' => 'seat', 'x' => 2, 'y' => 2]]] + self::ENTRIES;
         $evaluation = ['room' => $drawn, 'beside' => [['bought' => ['name' => 'Box', 'clean_air' => '200 cfm'], 'count' => 1]], 'view' => ['turn' => 90, 'apart' => true], 'drawn' => ['a']] + $this->evaluation();
@@ -71,6 +76,10 @@ class MalformedTest extends FeatureTestCase
             ['PUT', "rooms/{$room->id}/placements", ['placements' => [['build' => $build, 'count' => 1]], 'revision' => 1]],
             ['PUT', "rooms/{$room->id}/draft", ['work' => '{"a":1}']],
             ['POST', "rooms/{$room->id}/builds", ['name' => 'Another'] + $unit],
+            ['POST', "units/{$made}/surveys", ['key' => 'survey-key-1', 'kind' => 'traverse', 'setting' => ['outlet' => 'rectangle', 'width' => '20 in', 'height' => '20 in', 'grid' => 'equal-area', 'across' => '3', 'up' => '3', 'meter_percent' => '5']]],
+            ['POST', "surveys/{$survey}/readings", ['readings' => [['key' => 'reading-key-1', 'place' => '0-0', 'entered' => '300 fpm', 'source' => 'typed', 'at' => 1764000000000, 'log' => null, 'unit_on' => true, 'from_min' => 2, 'to_min' => 3]]]],
+            ['POST', "units/{$made}/logs", ['time' => [1, 2], 'pm25' => [3, 4]]],
+            ['POST', "units/{$made}/measured-parts", ['kind' => 'fan']],
             ['POST', "builds/{$build}/versions", ['based_on' => 1, 'keep_figures' => true] + $unit],
         ];
     }

@@ -3,7 +3,9 @@
 namespace App\Http\Proof;
 
 use App\Actions\Evaluate;
+use App\Actions\KeepMeasured;
 use App\Actions\Remember;
+use App\Evidence\EvidenceFile;
 use App\Evidence\InvalidSurvey;
 use App\Evidence\ProvedUnit;
 use App\Evidence\ReadingEntry;
@@ -14,13 +16,16 @@ use App\Models\Reading;
 use App\Models\Survey;
 use App\Models\SurveyKind;
 use App\Models\Unit;
+use App\Sheet\ProofPdf;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Gate;
 use Jornel\Core\Data\DataFiles;
 use Jornel\Core\Drawing\Camera;
 use Jornel\Core\Drawing\Drawing;
+use Jornel\Core\Proof\Fit\MeasuredPart;
 use Jornel\Core\Proof\Tissue\PointsSeen;
 use Jornel\Core\Quantity\Display;
 use OpenApi\Attributes as OA;
@@ -116,6 +121,45 @@ class ProofController extends Controller
             'drawing' => DrawingData::of(Drawing::of($scene, $camera), [], [], Display::PartLength),
             'points' => PointsSeen::of($scene, $proved->points(), $camera),
         ]);
+    }
+
+    #[OA\Post(path: '/units/{unit}/measured-parts', operationId: 'keepMeasured', parameters: [new OA\PathParameter(name: 'unit', schema: new OA\Schema(type: 'integer'))], requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: '#/components/schemas/MeasuredRequest')), responses: [
+        new OA\Response(response: 200, description: 'Kept as the programme’s own figures', content: new OA\JsonContent(ref: '#/components/schemas/Proof')),
+        new OA\Response(response: 422, description: 'The evidence does not tell this part well enough', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
+    ])]
+    public function keep(MeasuredRequest $request, Unit $unit, KeepMeasured $keep): JsonResponse
+    {
+        $proved = ProvedUnit::of($unit, $this->evaluate, $this->data);
+        $measured = array_values(array_filter(MeasuredPart::of($proved->proof()->proved, $proved->ledger->design), fn (MeasuredPart $one): bool => $one->kind === $request->kind()));
+        if ($measured === []) {
+            throw InvalidSurvey::of('kind', 'The evidence does not tell this part well enough yet.');
+        }
+        $keep($unit->version->build->room->site->programme, $this->person($request), $measured[0]);
+        Remember::that('part_measured', $unit->programme_id, $unit->version->build->room, ['part' => $measured[0]->name, 'unit' => $unit->title()]);
+
+        return $this->told($unit);
+    }
+
+    #[OA\Get(path: '/units/{unit}/proof.pdf', operationId: 'proofPaper', parameters: [new OA\PathParameter(name: 'unit', schema: new OA\Schema(type: 'integer'))], responses: [
+        new OA\Response(response: 200, description: 'The proof on paper', content: new OA\MediaType(mediaType: 'application/pdf', schema: new OA\Schema(type: 'string', format: 'binary'))),
+    ])]
+    public function paper(Request $request, Unit $unit): Response
+    {
+        $pdf = ProofPdf::of(ProvedUnit::of($unit, $this->evaluate, $this->data), $this->person($request)->measure);
+
+        return new Response($pdf, 200, ['Content-Type' => 'application/pdf', 'Content-Disposition' => sprintf('inline; filename="proof-unit-%d.pdf"', $unit->number)]);
+    }
+
+    #[OA\Get(path: '/units/{unit}/evidence.{format}', operationId: 'evidence', parameters: [new OA\PathParameter(name: 'unit', schema: new OA\Schema(type: 'integer')), new OA\PathParameter(name: 'format', schema: new OA\Schema(type: 'string', enum: ['json', 'csv']))], responses: [
+        new OA\Response(response: 200, description: 'All evidence of the unit, as it was told', content: new OA\MediaType(mediaType: 'application/json', schema: new OA\Schema(type: 'string', format: 'binary'))),
+    ])]
+    public function evidence(Unit $unit, string $format): Response
+    {
+        $proved = ProvedUnit::of($unit, $this->evaluate, $this->data);
+        $isCsv = $format === 'csv';
+        $text = $isCsv ? EvidenceFile::csv($proved) : json_encode(EvidenceFile::of($proved), JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
+
+        return new Response($text, 200, ['Content-Type' => $isCsv ? 'text/csv; charset=utf-8' : 'application/json', 'Content-Disposition' => sprintf('attachment; filename="evidence-unit-%d.%s"', $unit->number, $isCsv ? 'csv' : 'json')]);
     }
 
     private function told(Unit $unit, int $status = 200): JsonResponse

@@ -30,4 +30,7 @@ return [
     'outlier.decay' => 'The decay test does not go with the other evidence. Check that doors and windows were as in the run without the unit.',
     'outlier.power' => 'The watts do not go with the other evidence. Check the speed and the plug meter.',
     'outlier.level' => 'The level does not go with the other evidence. Check the speed, the distance and the meter.',
+    'measured.fan' => '{name}: free flow {flow} at its fastest.',
+    'measured.filter' => '{name}: its pressure drop is {share} of the catalogue’s.',
+    'measured.joining' => '{name}: residual gap {gap}.',
 ];

@@ -41,7 +41,7 @@ const view = computed<View>(() => (String(route.query.view) in VIEWS ? (String(r
                 <SoundView v-else-if="view === 'sound'" :proof="proof" :measuring="measuring" />
                 <MoreView v-else :proof="proof" :measuring="measuring" />
             </div>
-            <ProofLedger :proof="proof" />
+            <ProofLedger :proof="proof" :measuring="measuring" />
         </PageGate>
     </main>
 </template>

@@ -39,6 +39,7 @@ async function drop(): Promise<void> {
             }}<template v-if="unit.made_at">, made {{ day(unit.made_at) }}, finished by {{ unit.made_by }}</template
             >.
         </p>
+        <RouterLink class="prove" :to="{ name: 'proof', params: { unit: unit.id } }">Measure what it gives</RouterLink>
         <form v-if="unit.may_build" @submit.prevent="changing.run({ name })">
             <Input v-model:value="name" :maxlength="80" placeholder="A name, such as: by the window" aria-label="Name of the unit" />
             <Button html-type="submit" :disabled="name === unit.name" :loading="changing.busy.value">Save</Button>

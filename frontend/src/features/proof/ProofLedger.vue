@@ -2,10 +2,12 @@
 import type { Proof } from '../../api/client';
 import { useMeasure } from '../../session/useMeasure';
 import FoldAway from '../../ui/FoldAway.vue';
+import MeasuredParts from './MeasuredParts.vue';
+import type { Measuring } from './queries';
 import { GRADES, STAGES } from './words';
 
 /** Goal, design, built and proved in one ledger, each a band; the verdict, and what to do next. */
-defineProps<{ proof: Proof }>();
+defineProps<{ proof: Proof; measuring: Measuring }>();
 const { show } = useMeasure();
 const percent = (share: number): string => `${(100 * share).toFixed(1)}%`;
 const factor = (value: number): string => `× ${value.toFixed(2)}`;
@@ -39,6 +41,7 @@ const factor = (value: number): string => `× ${value.toFixed(2)}`;
                 <li v-for="step in proof.next" :key="step.key">{{ show(step.text) }}</li>
             </ol>
         </section>
+        <MeasuredParts v-if="proof.measured.length" :proof="proof" :measuring="measuring" />
         <FoldAway title="What the evidence says of the parts">
             <ul class="figures">
                 <li v-for="one in proof.figures" :key="one.key">
@@ -50,6 +53,11 @@ const factor = (value: number): string => `× ${value.toFixed(2)}`;
                 </li>
             </ul>
         </FoldAway>
+        <p class="files">
+            <a :href="`/api/v1/units/${proof.unit_id}/proof.pdf`" target="_blank" rel="noopener">Report (PDF)</a>
+            <a :href="`/api/v1/units/${proof.unit_id}/evidence.csv`">CSV</a>
+            <a :href="`/api/v1/units/${proof.unit_id}/evidence.json`">JSON</a>
+        </p>
         <p class="aside">Bands hold the truth nineteen times in twenty (95 %).</p>
     </aside>
 </template>
@@ -152,6 +160,14 @@ small {
     border-left: 4px solid var(--tape-edge);
     font-size: 15px;
     line-height: 1.35;
+}
+.files {
+    display: flex;
+    gap: 14px;
+}
+.files a {
+    color: var(--clean);
+    text-decoration: underline;
 }
 h2 {
     font-size: 16px;

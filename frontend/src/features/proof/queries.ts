@@ -63,6 +63,14 @@ export function useMeasuring(unit: number) {
                 ),
             take,
         ),
+        keeping: useWrite(
+            (kind: Proof['measured'][number]['kind']) =>
+                answer(api.POST('/units/{unit}/measured-parts', { params: { path: { unit } }, body: { kind } })),
+            async (proof) => {
+                take(proof);
+                await client.invalidateQueries({ queryKey: ['parts'] });
+            },
+        ),
         adding: useWrite((file: File) =>
             answer(
                 api.POST('/units/{unit}/logs', {

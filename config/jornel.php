@@ -23,6 +23,8 @@ return [
     'backups_kept' => 14,
     // A programme made up to look round in; without it the first page sets up a programme of one’s own.
     'demo' => (bool) env('JORNEL_DEMO', true),
+    // Where the simulated meters of the demo answer.
+    'meters' => env('JORNEL_METERS', 'http://127.0.0.1:8090'),
     'demo_person' => 'wren@alderfen.example',
     // Whether strangers may begin programmes here; the first one may always be begun.
     'registration' => env('JORNEL_REGISTRATION', 'open') === 'open',

@@ -6,6 +6,7 @@ use App\Models\Build;
 use App\Models\BuildDay;
 use App\Models\Invitation;
 use App\Models\Log;
+use App\Models\Meter;
 use App\Models\Offcut;
 use App\Models\Programme;
 use App\Models\Room;
@@ -37,7 +38,7 @@ class AppServiceProvider extends ServiceProvider
         Model::shouldBeStrict();
         // From the root of whatever address the page was asked at: a web server before this one may know another.
         Vite::createAssetPathsUsing(fn (string $path): string => "/{$path}");
-        foreach ([Programme::class, Site::class, Room::class, Build::class, Version::class, Invitation::class, Offcut::class, Unit::class, BuildDay::class, Survey::class, Log::class] as $record) {
+        foreach ([Programme::class, Site::class, Room::class, Build::class, Version::class, Invitation::class, Offcut::class, Unit::class, BuildDay::class, Survey::class, Log::class, Meter::class] as $record) {
             Gate::policy($record, ProgrammePolicy::class);
         }
         // Long rather than odd: NIST SP 800-63B.

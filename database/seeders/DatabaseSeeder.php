@@ -9,6 +9,7 @@ use App\Actions\SaveVersion;
 use App\Actions\Shelf;
 use App\Models\Build;
 use App\Models\BuildDay;
+use App\Models\Meter;
 use App\Models\Person;
 use App\Models\Programme;
 use App\Models\Room;
@@ -34,7 +35,7 @@ class DatabaseSeeder extends Seeder
         if (! config()->boolean('jornel.demo') || Programme::query()->exists()) {
             return;
         }
-        /** @var array{programme: array<string, string>, units: list<array{room: string, name: string, by: string, days_ago: int, done: int, made: bool, open: bool, proof?: 'proved'|'refused'|'half', note?: array{step: string, text: string}}>, days: list<array{name: string, at: string, tables: int, units: list<array{room: string, count: int}>, people: list<array<string, mixed>>, tools: array<string, int>, breaks: list<array{from: int, to: int}>}>, stock: list<array{kind: string, code: string, move: string, pieces: int, build?: string, note?: string}>, people: list<array{name: string, email: string, role: string}>, sites: list<array{name: string, rooms: list<array{entries: array<string, mixed>, goal: string, build?: array<string, mixed>, bought?: list<array<string, mixed>>}>}>} $scenario */
+        /** @var array{programme: array<string, string>, meters: list<array{name: string, tells: string, address: string, field: string, unit: string}>, units: list<array{room: string, name: string, by: string, days_ago: int, done: int, made: bool, open: bool, proof?: 'proved'|'refused'|'half', note?: array{step: string, text: string}}>, days: list<array{name: string, at: string, tables: int, units: list<array{room: string, count: int}>, people: list<array<string, mixed>>, tools: array<string, int>, breaks: list<array{from: int, to: int}>}>, stock: list<array{kind: string, code: string, move: string, pieces: int, build?: string, note?: string}>, people: list<array{name: string, email: string, role: string}>, sites: list<array{name: string, rooms: list<array{entries: array<string, mixed>, goal: string, build?: array<string, mixed>, bought?: list<array<string, mixed>>}>}>} $scenario */
         $scenario = json_decode(File::get(config()->string('jornel.data').'/demo/scenario.json'), true, 32, JSON_THROW_ON_ERROR);
         $programme = Programme::query()->create($scenario['programme']);
         foreach ($scenario['people'] as $person) {
@@ -54,6 +55,9 @@ class DatabaseSeeder extends Seeder
         foreach ($scenario['stock'] as $row) {
             $build = isset($row['build']) ? Build::query()->whereHas('room', fn ($room) => $room->where('name', $row['build']))->firstOrFail() : null;
             $shelf->move($programme, $organiser, PartKind::from($row['kind']), $row['code'], StockMove::from($row['move']), $row['pieces'], $build, $row['note'] ?? '');
+        }
+        foreach ($scenario['meters'] as $meter) {
+            Meter::query()->create($meter + ['programme_id' => $programme->id, 'driver' => 'stand-in', 'is_internal' => true, 'person_id' => $organiser->id]);
         }
         foreach ($scenario['units'] as $row) {
             $this->unit($row, $guides, $proof);

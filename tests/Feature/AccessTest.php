@@ -7,6 +7,7 @@ use App\Actions\Members;
 use App\Actions\SaveVersion;
 use App\Models\BuildDay;
 use App\Models\Log;
+use App\Models\Meter;
 use App\Models\Offcut;
 use App\Models\Programme;
 use App\Models\Role;
@@ -150,7 +151,9 @@ class AccessTest extends FeatureTestCase
         $survey = Survey::query()->create(['unit_id' => $unit->id, 'key' => 'a-key-of-it', 'kind' => SurveyKind::Tissue, 'setting' => [], 'began_at' => now()]);
         $log = Log::query()->create(['programme_id' => $room->programmeId(), 'sha256' => str_repeat('a', 64), 'name' => 'log', 'source' => 'file', 'told' => ['notes' => []]]);
 
-        return ['survey' => $survey->id, 'log' => $log->id, 'format' => 'json', 'day' => $day->id, 'unit' => $unit->id, 'photo' => $photo->id, 'step' => 'count', 'programme' => $room->programmeId(), 'site' => $room->site_id, 'room' => $room->id, 'build' => $build->id, 'version' => $version->id, 'kind' => 'fan', 'code' => 'box-20-plain', 'person' => $inviter->id, 'invitation' => $invitation->id, 'ticket' => 'nobody-has-this', 'file' => 'shopping-list.csv', 'offcut' => $offcut->id];
+        $meter = Meter::query()->create(['programme_id' => $room->programmeId(), 'name' => 'Counter', 'tells' => 'pm25', 'driver' => 'folder', 'address' => 'nowhere']);
+
+        return ['meter' => $meter->id, 'survey' => $survey->id, 'log' => $log->id, 'format' => 'json', 'day' => $day->id, 'unit' => $unit->id, 'photo' => $photo->id, 'step' => 'count', 'programme' => $room->programmeId(), 'site' => $room->site_id, 'room' => $room->id, 'build' => $build->id, 'version' => $version->id, 'kind' => 'fan', 'code' => 'box-20-plain', 'person' => $inviter->id, 'invitation' => $invitation->id, 'ticket' => 'nobody-has-this', 'file' => 'shopping-list.csv', 'offcut' => $offcut->id];
     }
 
     /** @return list<Route> */

@@ -13,8 +13,8 @@ use Jornel\Core\Proof\Verdict\UnitProof;
 use Jornel\Core\Quantity\Display;
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(schema: 'Proof', required: ['unit_id', 'unit', 'room', 'room_id', 'build', 'version_id', 'speeds', 'speed', 'goal', 'asks', 'grade', 'says', 'stages', 'scale', 'culprit', 'next', 'figures', 'surveys', 'outlet', 'measured', 'may_build'], properties: [
-    new OA\Property(property: 'unit_id', type: 'integer'), new OA\Property(property: 'unit', type: 'string'), new OA\Property(property: 'room', type: 'string'), new OA\Property(property: 'room_id', type: 'integer'), new OA\Property(property: 'build', type: 'string'), new OA\Property(property: 'version_id', type: 'integer'),
+#[OA\Schema(schema: 'Proof', required: ['programme_id', 'unit_id', 'unit', 'room', 'room_id', 'build', 'version_id', 'speeds', 'speed', 'goal', 'asks', 'grade', 'says', 'stages', 'scale', 'culprit', 'next', 'figures', 'surveys', 'outlet', 'measured', 'may_build'], properties: [
+    new OA\Property(property: 'programme_id', type: 'integer'), new OA\Property(property: 'unit_id', type: 'integer'), new OA\Property(property: 'unit', type: 'string'), new OA\Property(property: 'room', type: 'string'), new OA\Property(property: 'room_id', type: 'integer'), new OA\Property(property: 'build', type: 'string'), new OA\Property(property: 'version_id', type: 'integer'),
     new OA\Property(property: 'speeds', type: 'array', items: new OA\Items(type: 'string')), new OA\Property(property: 'speed', type: 'string', description: 'That is judged'),
     new OA\Property(property: 'goal', type: 'string'), new OA\Property(property: 'asks', ref: '#/components/schemas/Shown', description: 'Clean air that the goal needs in the room'),
     new OA\Property(property: 'grade', type: 'string', enum: ['pass', 'marginal', 'fail', 'not-proved']), new OA\Property(property: 'says', ref: '#/components/schemas/Shown'),
@@ -59,7 +59,7 @@ final class ProofData
         $body = $proved->ledger->design->fan->body;
 
         return [
-            'unit_id' => $unit->id, 'unit' => $unit->title(), 'room' => $build->room->name, 'room_id' => $build->room_id, 'build' => $build->name, 'version_id' => $unit->version_id,
+            'programme_id' => $unit->programme_id, 'unit_id' => $unit->id, 'unit' => $unit->title(), 'room' => $build->room->name, 'room_id' => $build->room_id, 'build' => $build->name, 'version_id' => $unit->version_id,
             'speeds' => $proved->speeds(), 'speed' => $proved->speeds()[$proved->ledger->chosen],
             'goal' => $proved->ledger->goal->name(), 'asks' => Shown::of(Display::Flow, $asks),
             'grade' => $proof->grade()->value, 'says' => Shown::sentence($proof->says()),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Jornel\Core\Tests\Proof;
 
 use Jornel\Core\Proof\Decay\CleanAirByDecay;
+use Jornel\Core\Proof\Decay\DecayPlot;
 use Jornel\Core\Proof\Decay\DecayRun;
 use Jornel\Core\Proof\Decay\Exponential;
 use Jornel\Core\Proof\Decay\ParticleSeries;
@@ -156,5 +157,13 @@ final class DecayTest extends TestCase
         self::assertSame(100, $thin->count());
         self::assertEqualsWithDelta(array_sum($series->values) / $series->count(), array_sum($thin->values) / 100, 0.2);
         self::assertSame(251, $series->between(100.0, 350.0)->count());
+    }
+
+    /** A log that has only begun is drawn, too. */
+    public function test_a_log_without_readings_is_drawn_empty(): void
+    {
+        $plot = DecayPlot::of(new ParticleSeries([], []), null, null);
+
+        self::assertSame([[], [], []], [$plot->readings, $plot->fitted, $plot->residuals]);
     }
 }

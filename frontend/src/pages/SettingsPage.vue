@@ -7,6 +7,7 @@ import { useArchive } from '../features/programme/places';
 import ProgrammeNav from '../features/programme/ProgrammeNav.vue';
 import RenameButton from '../features/programme/RenameButton.vue';
 import { useProgramme, useSaveSetting, useSetting } from '../features/programme/queries';
+import MeterList from '../features/proof/MeterList.vue';
 import { useMeasure } from '../session/useMeasure';
 import EntryField from '../ui/EntryField.vue';
 import NoticeBar from '../ui/NoticeBar.vue';
@@ -136,6 +137,7 @@ async function save(): Promise<void> {
                     <NoticeBar v-if="saving.message.value" kind="error">{{ saving.message.value }}</NoticeBar>
                 </footer>
             </Form>
+            <MeterList class="meters" :programme="id" :may-change="mayChange" />
             <p class="note">Saved versions keep the settings they were calculated with.</p>
         </PageGate>
     </main>

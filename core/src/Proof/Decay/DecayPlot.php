@@ -35,7 +35,7 @@ final readonly class DecayPlot
         return new self(
             PlotAxis::in('Time', max(60.0, $series->duration()), UnitOfMeasure::Minute),
             PlotAxis::of('In the air', max(1.0, self::BEYOND * ($series->values === [] ? 1.0 : max($series->values))), Display::Concentration),
-            PlotAxis::of('Left over', max(1.0, ...array_map(fn (array $point): float => abs($point[1]), $residuals)), Display::Concentration),
+            PlotAxis::of('Left over', max([1.0, ...array_map(fn (array $point): float => abs($point[1]), $residuals)]), Display::Concentration),
             self::extremes($series), self::fitted($used, $fit), $residuals,
         );
     }

@@ -35,8 +35,11 @@ final readonly class SimulatedOutlet
         return array_map(fn (array $row): array => array_map(fn (float $one): float => $mean * $one / $average * (1.0 + self::SCATTER * $this->noise->normal()), $row), $shape);
     }
 
-    /** @param  float  $radius  over half the side */
-    private static function profile(float $radius): float
+    /**
+     * @param  float  $radius  over half the side
+     * @return float speed over the mean
+     */
+    public static function profile(float $radius): float
     {
         return match (true) {
             $radius < self::HUB => 0.15,

@@ -4,6 +4,7 @@ import { computed, ref } from 'vue';
 import type { Proof } from '../../api/client';
 import { useMeasure } from '../../session/useMeasure';
 import NoticeBar from '../../ui/NoticeBar.vue';
+import LiveLog from './LiveLog.vue';
 import type { Measuring } from './queries';
 import RunPlot from './RunPlot.vue';
 import { day, latest } from './words';
@@ -22,7 +23,10 @@ const fault = computed(() => adding.message.value ?? telling.message.value ?? be
 
 async function add(file: File): Promise<void> {
     const log = await adding.run(file);
-    if (!log) return;
+    if (log) await use(log.id, file.name, 'file');
+}
+/** Takes a log as a run of the test that is there, or begins one. */
+async function use(log: number, name: string, source: string): Promise<void> {
     const begun = survey.value
         ? props.proof
         : await beginning.run({ kind: 'decay', setting: { speed: props.proof.speed, weights: 'meter' } });
@@ -31,7 +35,7 @@ async function add(file: File): Promise<void> {
     const place = `run-${Date.now()}`;
     const told = await telling.run({
         survey: id,
-        readings: [{ place, entered: file.name.slice(0, 80), source: 'file', log: log.id, unit_on: isOn.value }],
+        readings: [{ place, entered: name.slice(0, 80), source, log, unit_on: isOn.value }],
     });
     if (told) chosen.value = place;
     isOn.value = true;
@@ -79,6 +83,7 @@ async function change(to: { from: number | null; to: number | null; unitOn?: boo
                 </Upload>
             </div>
         </div>
+        <LiveLog v-if="proof.may_build" :programme="proof.programme_id" @done="(log, name) => use(log, name, name)" />
         <template v-if="survey && result && run">
             <div class="runs">
                 <Button

@@ -6,6 +6,7 @@ import { useMeasure } from '../../session/useMeasure';
 import EntryField from '../../ui/EntryField.vue';
 import NoticeBar from '../../ui/NoticeBar.vue';
 import OptionSwitch from '../../ui/OptionSwitch.vue';
+import AskMeter from './AskMeter.vue';
 import PhoneMeter from './PhoneMeter.vue';
 import type { Measuring } from './queries';
 import { day, latest } from './words';
@@ -39,12 +40,11 @@ async function tellLevel(entered: string, source: string): Promise<void> {
     const place = `${which.value}-${readings(which.value).length + 1}`;
     if (await telling.run({ survey, readings: [{ place, entered, source }] })) written.value = '';
 }
-async function tellWatts(speed: string): Promise<void> {
-    const entered = watts[speed] ?? '';
+async function tellWatts(speed: string, entered = watts[speed] ?? '', source = 'typed'): Promise<void> {
     if (entered.trim() === '') return;
     const survey = await ensure('power');
     if (survey === undefined) return;
-    if (await telling.run({ survey, readings: [{ place: speed, entered, source: 'typed' }] })) watts[speed] = '';
+    if (await telling.run({ survey, readings: [{ place: speed, entered, source }] })) watts[speed] = '';
 }
 </script>
 
@@ -68,6 +68,7 @@ async function tellWatts(speed: string): Promise<void> {
                 <EntryField v-model="written" label="Reading" hint="52.4 dBA" :fault="fault('value')" class="figure short" />
                 <Button v-if="proof.may_build" type="primary" html-type="submit" :loading="telling.busy.value">Add</Button>
             </Form>
+            <AskMeter v-if="proof.may_build" :programme="proof.programme_id" tells="level" @reading="tellLevel" />
             <PhoneMeter v-if="proof.may_build" @level="(decibels) => tellLevel(`${decibels.toFixed(1)} dBA`, 'phone')" />
             <dl v-if="level?.level">
                 <dt>On</dt>
@@ -109,6 +110,13 @@ async function tellWatts(speed: string): Promise<void> {
                     @update:model-value="(next) => (watts[speed] = next)"
                 />
                 <Button v-if="proof.may_build" html-type="submit">Save</Button>
+                <AskMeter
+                    v-if="proof.may_build"
+                    :programme="proof.programme_id"
+                    tells="power"
+                    label="From"
+                    @reading="(entered, source) => tellWatts(speed, entered, source)"
+                />
                 <span v-if="power?.watts" class="aside">
                     <b class="figure">{{ power.watts.find((one) => one.speed === speed)?.measured ?? 'not read' }}</b>, forecast
                     {{ power.watts.find((one) => one.speed === speed)?.forecast }}

@@ -4,6 +4,7 @@ import { computed, reactive, ref, watch } from 'vue';
 import type { Proof } from '../../api/client';
 import { useMeasure } from '../../session/useMeasure';
 import NoticeBar from '../../ui/NoticeBar.vue';
+import AskMeter from './AskMeter.vue';
 import OutletGrid from './OutletGrid.vue';
 import type { Measuring } from './queries';
 import TraverseForm from './TraverseForm.vue';
@@ -28,9 +29,21 @@ watch(
 );
 const faults = ref<Record<string, string>>({});
 
-async function tell(place: string, text: string): Promise<void> {
+/** The next point that is not read, from below, left to right. */
+const next = computed(() => {
+    const rows = result.value?.rows ?? [];
+    for (const [r, row] of rows.entries()) for (const [c, share] of row.entries()) if (share === null) return `${r}-${c}`;
+    return null;
+});
+async function take(entered: string, source: string): Promise<void> {
+    const place = next.value;
+    if (place === null) return;
+    written[place] = entered;
+    await tell(place, entered, source);
+}
+async function tell(place: string, text: string, source = 'typed'): Promise<void> {
     if (!survey.value || text.trim() === '' || survey.value.readings.some((one) => one.place === place && one.entered === text)) return;
-    const told = await telling.run({ survey: survey.value.id, readings: [{ place, entered: text, source: 'typed' }] });
+    const told = await telling.run({ survey: survey.value.id, readings: [{ place, entered: text, source }] });
     const said = telling.refused.value?.errors['readings.0.entered']?.[0];
     faults.value = { ...faults.value, [place]: told ? '' : (said ?? telling.message.value ?? '') };
 }
@@ -49,6 +62,13 @@ const unit = computed(() => (measure.value === 'imperial' ? 'fpm' : 'm/s'));
                         Hold the meter flat at each mark, a hand’s width off the grille, until it settles. Air that flows backwards is
                         negative. Readings in {{ unit }} unless you write another unit.
                     </p>
+                    <AskMeter
+                        v-if="proof.may_build && next"
+                        :programme="proof.programme_id"
+                        tells="air-speed"
+                        label="Next point from"
+                        @reading="take"
+                    />
                     <OutletGrid
                         :result="result"
                         :written="written"

@@ -1,0 +1,10 @@
+<?php
+
+namespace App\Meters;
+
+use RuntimeException;
+
+/** A meter that told nothing, and why. */
+final class MeterSilent extends RuntimeException
+{
+}

@@ -117,7 +117,7 @@ final readonly class UnitProof
     {
         $each = $this->proved->cleanAir($this->ledger->chosen)->value;
         $steps = array_values(array_filter(
-            [$this->patching(), ...($this->grade() === Grade::Pass ? [] : [$this->faster($each), $this->shroud($each), $this->oneMore($each)])],
+            [$this->patching(), ...($this->last()->chance >= $this->setting->likelihoods->sure() ? [] : [$this->faster($each), $this->shroud($each), $this->oneMore($each)])],
             fn (?NextStep $step): bool => $step !== null && ($step->gain ?? 0.0) > self::WORTH * $each,
         ));
         usort($steps, fn (NextStep $one, NextStep $other): int => ($other->gain ?? 0.0) <=> ($one->gain ?? 0.0));

@@ -7,7 +7,7 @@ import NoticeBar from '../../ui/NoticeBar.vue';
 import LiveLog from './LiveLog.vue';
 import type { Measuring } from './queries';
 import RunPlot from './RunPlot.vue';
-import { day, latest } from './words';
+import { day, latest, refusal } from './words';
 
 /** The decay test: how fast the room clears with the unit and without it, and so what clean air it gives. */
 const props = defineProps<{ proof: Proof; measuring: Measuring }>();
@@ -19,7 +19,7 @@ const runs = computed(() => result.value?.runs ?? []);
 const chosen = ref('');
 const run = computed(() => runs.value.find(({ place }) => place === chosen.value) ?? runs.value.at(-1));
 const isOn = ref(false);
-const fault = computed(() => adding.message.value ?? telling.message.value ?? beginning.message.value);
+const fault = computed(() => refusal(adding) ?? refusal(telling) ?? refusal(beginning));
 
 async function add(file: File): Promise<void> {
     const log = await adding.run(file);

@@ -6,7 +6,7 @@ import { useMeasure } from '../../session/useMeasure';
 import EntryField from '../../ui/EntryField.vue';
 import NoticeBar from '../../ui/NoticeBar.vue';
 import type { Measuring } from './queries';
-import { FINDINGS, latest, type Finding } from './words';
+import { FINDINGS, latest, refusal, type Finding } from './words';
 
 /** Small tests: how far dust is drawn in, which way air goes at windows and doors, what carbon does for a vapour. */
 const props = defineProps<{ proof: Proof; measuring: Measuring }>();
@@ -19,7 +19,7 @@ const distance = ref('');
 const place = ref('');
 const PUFFS = { in: 'drawn in', still: 'drifts', out: 'blown away' };
 const RIBBON = { in: 'blows in', still: 'hangs still', out: 'blows out' };
-const fault = computed(() => telling.message.value ?? beginning.message.value ?? adding.message.value);
+const fault = computed(() => refusal(adding) ?? refusal(telling) ?? refusal(beginning));
 
 async function ensure(kind: SurveyKind): Promise<number | undefined> {
     const there = latest(props.proof.surveys, kind);

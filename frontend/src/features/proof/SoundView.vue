@@ -23,7 +23,7 @@ const written = ref('');
 const watts = reactive<Record<string, string>>({});
 const fault = (of: 'value' | 'distance'): string | undefined =>
     of === 'distance' ? beginning.refused.value?.errors['setting.distance']?.[0] : telling.refused.value?.errors['readings.0.entered']?.[0];
-const said = computed(() => (fault('value') || fault('distance') ? undefined : (telling.message.value ?? beginning.message.value)));
+const said = computed(() => (fault('value') || fault('distance') ? undefined : telling.message.value || beginning.message.value));
 const readings = (side: string) => (level.value?.readings ?? []).filter(({ place }) => place.startsWith(side));
 
 async function ensure(kind: 'level' | 'power'): Promise<number | undefined> {

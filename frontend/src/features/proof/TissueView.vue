@@ -24,7 +24,7 @@ watch(
 const point = computed(() => points.value.find(({ id }) => id === chosen.value));
 const place = computed(() => points.value.findIndex(({ id }) => id === chosen.value));
 const result = computed(() => survey.value?.tissue);
-const fault = computed(() => beginning.message.value ?? telling.message.value);
+const fault = computed(() => beginning.message.value || telling.message.value);
 
 async function begin(): Promise<void> {
     await beginning.run({ kind: 'tissue', setting: { speed: props.proof.speeds.at(-1) ?? '' } });

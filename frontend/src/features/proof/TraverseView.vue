@@ -45,7 +45,7 @@ async function tell(place: string, text: string, source = 'typed'): Promise<void
     if (!survey.value || text.trim() === '' || survey.value.readings.some((one) => one.place === place && one.entered === text)) return;
     const told = await telling.run({ survey: survey.value.id, readings: [{ place, entered: text, source }] });
     const said = telling.refused.value?.errors['readings.0.entered']?.[0];
-    faults.value = { ...faults.value, [place]: told ? '' : (said ?? telling.message.value ?? '') };
+    faults.value = { ...faults.value, [place]: told ? '' : (said ?? telling.message.value) || '' };
 }
 const firstFault = computed(() => Object.values(faults.value).find((said) => said));
 const unit = computed(() => (measure.value === 'imperial' ? 'fpm' : 'm/s'));

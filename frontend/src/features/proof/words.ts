@@ -47,3 +47,9 @@ export function nextPoint(points: Point[], from: string): string {
 }
 
 export const day = (at: number): string => new Date(at).toLocaleDateString('en-GB', { day: 'numeric', month: 'short', year: 'numeric' });
+
+/** What a write was refused for: at its first field, or as a whole. */
+export const refusal = (writing: {
+    refused: { value: { errors: Record<string, string[]> } | null | undefined };
+    message: { value: string | null | undefined };
+}): string | undefined => Object.values(writing.refused.value?.errors ?? {})[0]?.[0] || writing.message.value || undefined;

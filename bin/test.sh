@@ -75,6 +75,16 @@ bench_pages() {
     php -d opcache.enable_cli=1 -d opcache.jit=disable -d memory_limit=1G tests/bench/growth.php
 }
 
+# How meters' logs grow, in a database of their own.
+bench_logs() {
+    prepare_tests
+    use_instance growth
+    trap 'halt database' EXIT
+    start_database
+    quietly php artisan migrate:fresh --force --seed
+    php -d opcache.enable_cli=1 -d opcache.jit=disable -d memory_limit=1G tests/bench/logs.php
+}
+
 # Many people at once, before a server and a database of their own: load [people] [seconds].
 load() {
     prepare_tests

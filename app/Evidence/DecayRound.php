@@ -55,12 +55,30 @@ final readonly class DecayRound
     /** Clean air, m3/s; null without a run with the unit and one without it that can be used. */
     public function cleanAir(): ?Interval
     {
-        $rates = fn (bool $isOn): array => array_values(array_filter(array_map(
-            fn (array $run): ?Interval => $run[1] instanceof DecayRun && self::isOn($run[0]) === $isOn ? $run[1]->rate() : null, $this->runs,
-        )));
-        [$on, $off] = [$rates(true), $rates(false)];
+        [$on, $off] = [$this->rates(true), $this->rates(false)];
 
         return $on === [] || $off === [] ? null : CleanAirByDecay::of($this->volume, $on, $off);
+    }
+
+    /** Rate at which the room clears with the unit, 1/s. */
+    public function rateWith(): ?Interval
+    {
+        $on = $this->rates(true);
+
+        return $on === [] ? null : CleanAirByDecay::together($on);
+    }
+
+    /** @return list<Interval> of the runs with the unit, or without it, 1/s */
+    private function rates(bool $isOn): array
+    {
+        $rates = [];
+        foreach ($this->runs as [$reading, $run]) {
+            if ($run instanceof DecayRun && self::isOn($reading) === $isOn) {
+                $rates[] = $run->rate();
+            }
+        }
+
+        return $rates;
     }
 
     /** @return list<Evidence> */

@@ -16,6 +16,7 @@ use App\Models\Reading;
 use App\Models\Survey;
 use App\Models\SurveyKind;
 use App\Models\Unit;
+use App\Models\UnitPhoto;
 use App\Sheet\ProofPdf;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -84,6 +85,9 @@ class ProofController extends Controller
             $isRun = in_array($survey->kind, [SurveyKind::Decay, SurveyKind::Vapour], true);
             if ($isRun && ! Log::query()->where('programme_id', $unit->programme_id)->whereKey($row['log'] ?? 0)->exists()) {
                 throw InvalidSurvey::of("readings.{$number}.log", 'There is no such log in this programme.');
+            }
+            if (isset($row['detail']['photo']) && ! UnitPhoto::query()->where('unit_id', $unit->id)->whereKey($row['detail']['photo'])->exists()) {
+                throw InvalidSurvey::of("readings.{$number}.photo", 'There is no such photo of this unit.');
             }
             // A phone whose clock is ahead must not hold its readings against all that come.
             $at = Carbon::createFromTimestampMs(min($row['at'], (int) now()->valueOf()));

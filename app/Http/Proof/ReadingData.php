@@ -16,11 +16,12 @@ final readonly class ReadingData
         #[OA\Property] public string $by,
         #[OA\Property(description: 'Milliseconds since 1970')] public int $at,
         #[OA\Property(nullable: true, description: 'Reading that it replaces')] public ?int $replaces,
+        #[OA\Property(nullable: true, description: 'Photo of the unit that shows the place')] public ?int $photo,
     ) {
     }
 
     public static function of(Reading $reading): self
     {
-        return new self($reading->id, $reading->place, $reading->entered, $reading->source, $reading->person->name ?? '', (int) $reading->told_at->valueOf(), $reading->replaces_id);
+        return new self($reading->id, $reading->place, $reading->entered, $reading->source, $reading->person->name ?? '', (int) $reading->told_at->valueOf(), $reading->replaces_id, is_int($reading->detail['photo'] ?? null) ? $reading->detail['photo'] : null);
     }
 }

@@ -12,6 +12,7 @@ use OpenApi\Attributes as OA;
         new OA\Property(property: 'entered', type: 'string', description: 'As it was entered: 240 fpm, 51.2, in, still, out; of a run its name'),
         new OA\Property(property: 'source', type: 'string', description: 'typed, file, phone, or the meter that told it'),
         new OA\Property(property: 'at', type: 'integer', description: 'When it was told, milliseconds since 1970'),
+        new OA\Property(property: 'photo', type: 'integer', nullable: true, description: 'Photo of the unit that shows the place'),
         new OA\Property(property: 'log', type: 'integer', nullable: true, description: 'Of a run'),
         new OA\Property(property: 'unit_on', type: 'boolean', nullable: true, description: 'Of a run: whether the unit ran'),
         new OA\Property(property: 'from_min', type: 'number', nullable: true, description: 'Of a run: where its stretch begins; found where not given'),
@@ -31,6 +32,7 @@ class ReadingsRequest extends StrictRequest
             'readings.*.entered' => ['required', 'string', 'max:80'],
             'readings.*.source' => ['required', 'string', 'max:60'],
             'readings.*.at' => ['required', 'integer', 'min:0', 'max:99999999999999'],
+            'readings.*.photo' => ['nullable', 'integer'],
             'readings.*.log' => ['nullable', 'integer'],
             'readings.*.unit_on' => ['nullable', 'boolean'],
             'readings.*.from_min' => ['nullable', 'numeric', 'min:0', 'max:1000000'],
@@ -38,7 +40,7 @@ class ReadingsRequest extends StrictRequest
         ];
     }
 
-    /** @return list<array{key: string, place: string, entered: string, source: string, at: int, log: int|null, detail: array<string, bool|float>}> */
+    /** @return list<array{key: string, place: string, entered: string, source: string, at: int, log: int|null, detail: array<string, bool|float|int>}> */
     public function readings(): array
     {
         $readings = [];
@@ -46,6 +48,7 @@ class ReadingsRequest extends StrictRequest
         foreach ($this->array('readings') as $row) {
             $text = fn (string $key): string => is_string($row[$key] ?? null) ? $row[$key] : '';
             $detail = array_filter([
+                'photo' => is_numeric($row['photo'] ?? null) ? (int) $row['photo'] : null,
                 'unit_on' => isset($row['unit_on']) ? (bool) $row['unit_on'] : null,
                 'from_min' => is_numeric($row['from_min'] ?? null) ? (float) $row['from_min'] : null,
                 'to_min' => is_numeric($row['to_min'] ?? null) ? (float) $row['to_min'] : null,

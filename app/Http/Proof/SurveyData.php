@@ -9,9 +9,12 @@ use App\Evidence\ProvedUnit;
 use App\Evidence\TissueRound;
 use App\Evidence\TraverseRound;
 use App\Http\Shared\Shown;
+use App\Models\Part;
 use App\Models\Reading;
 use App\Models\Survey;
 use App\Models\SurveyKind;
+use Jornel\Core\Proof\Level\FanRanking;
+use Jornel\Core\Proof\Level\SpeedLevels;
 use Jornel\Core\Proof\Reach;
 use Jornel\Core\Proof\Tissue\Finding;
 use Jornel\Core\Proof\VapourCourse;
@@ -25,9 +28,15 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'replaces', type: 'integer', nullable: true), new OA\Property(property: 'replaced', type: 'boolean', description: 'Whether another one holds in its place'),
     new OA\Property(property: 'readings', type: 'array', items: new OA\Items(ref: '#/components/schemas/Reading'), description: 'Those that hold, the last of each place'),
     new OA\Property(property: 'tissue', ref: '#/components/schemas/TissueResult', nullable: true), new OA\Property(property: 'traverse', ref: '#/components/schemas/TraverseResult', nullable: true), new OA\Property(property: 'decay', ref: '#/components/schemas/DecayResult', nullable: true),
-    new OA\Property(property: 'level', type: 'object', nullable: true, required: ['on', 'off', 'unit', 'at_1m', 'distance', 'within'], properties: [
+    new OA\Property(property: 'level', type: 'object', nullable: true, required: ['on', 'off', 'unit', 'at_1m', 'distance', 'within', 'speeds', 'seats', 'limit', 'loudest', 'fans'], properties: [
         new OA\Property(property: 'on', type: 'string', nullable: true), new OA\Property(property: 'off', type: 'string', nullable: true), new OA\Property(property: 'unit', type: 'string', nullable: true, description: 'By itself; null where it cannot be told'),
         new OA\Property(property: 'at_1m', type: 'string', nullable: true), new OA\Property(property: 'distance', ref: '#/components/schemas/Shown'), new OA\Property(property: 'within', type: 'number', description: 'How far it may be off, dB'),
+        new OA\Property(property: 'speeds', type: 'array', description: 'At 1 m at every speed, by what was measured at one', items: new OA\Items(type: 'object', required: ['name', 'level'], properties: [new OA\Property(property: 'name', type: 'string'), new OA\Property(property: 'level', type: 'string')])),
+        new OA\Property(property: 'seats', type: 'array', description: 'At each seat of the plan, all units at the measured speed', items: new OA\Items(type: 'string')),
+        new OA\Property(property: 'limit', type: 'string', nullable: true), new OA\Property(property: 'loudest', type: 'string', nullable: true, description: 'Fastest speed that keeps to the limit'),
+        new OA\Property(property: 'fans', type: 'array', description: 'Fans at the same flow and at the same level, the quietest first', items: new OA\Items(type: 'object', required: ['name', 'level', 'flow', 'reaches', 'own'], properties: [
+            new OA\Property(property: 'name', type: 'string'), new OA\Property(property: 'level', type: 'string'), new OA\Property(property: 'flow', ref: '#/components/schemas/Shown'), new OA\Property(property: 'reaches', type: 'boolean', description: 'Whether its own speeds reach that flow'), new OA\Property(property: 'own', type: 'boolean', description: 'Whether it is the fan of this unit'),
+        ])),
     ]),
     new OA\Property(property: 'watts', type: 'array', nullable: true, items: new OA\Items(type: 'object', required: ['speed', 'measured', 'forecast'], properties: [new OA\Property(property: 'speed', type: 'string'), new OA\Property(property: 'measured', type: 'string', nullable: true), new OA\Property(property: 'forecast', type: 'string')])),
     new OA\Property(property: 'reach', type: 'object', nullable: true, required: ['captured', 'lost'], properties: [new OA\Property(property: 'captured', ref: '#/components/schemas/Shown'), new OA\Property(property: 'lost', ref: '#/components/schemas/Shown', nullable: true)]),
@@ -46,8 +55,8 @@ final class SurveyData
             'readings' => array_values(array_map(ReadingData::of(...), $survey->holding())),
             'tissue' => $survey->kind === SurveyKind::Tissue ? TissueData::of(TissueRound::of($survey, $unit), $unit) : null,
             'traverse' => $survey->kind === SurveyKind::Traverse ? TraverseData::of(TraverseRound::of($survey, $unit), $unit) : null,
-            'decay' => $survey->kind === SurveyKind::Decay ? DecayData::of(DecayRound::of($survey, $unit), $unit) : null,
-            'level' => $survey->kind === SurveyKind::Level ? self::level(LevelRound::of($survey, $unit)) : null,
+            'decay' => $survey->kind === SurveyKind::Decay ? DecayData::of(DecayRound::of($survey, $unit), $unit, $survey) : null,
+            'level' => $survey->kind === SurveyKind::Level ? self::level(LevelRound::of($survey, $unit), $unit) : null,
             'watts' => $survey->kind === SurveyKind::Power ? self::watts(PowerRound::of($survey, $unit), $unit) : null,
             'reach' => $survey->kind === SurveyKind::Reach ? self::reach($survey) : null,
             'vapour' => $survey->kind === SurveyKind::Vapour ? self::vapour($survey) : null,
@@ -55,12 +64,24 @@ final class SurveyData
     }
 
     /** @return array<string, mixed> */
-    private static function level(LevelRound $round): array
+    private static function level(LevelRound $round, ProvedUnit $unit): array
     {
         $level = $round->level;
         $told = fn (?float $decibels): ?string => $decibels === null ? null : sprintf('%.1f dBA', $decibels);
+        $alone = $level?->at(1.0);
+        $levels = $alone === null ? null : SpeedLevels::of($unit->ledger, $alone, $round->speed);
+        $limit = $unit->ledger->room->noiseLimit;
+        $design = $unit->ledger->design;
 
-        return ['on' => $told($level?->on), 'off' => $told($level?->off), 'unit' => $told($level?->unit), 'at_1m' => $told($level?->at(1.0)), 'distance' => Shown::of(Display::RoomLength, $round->distance), 'within' => $round->within()];
+        return [
+            'on' => $told($level?->on), 'off' => $told($level?->off), 'unit' => $told($level?->unit), 'at_1m' => $told($alone), 'distance' => Shown::of(Display::RoomLength, $round->distance), 'within' => $round->within(),
+            'speeds' => array_map(fn (string $name, float $one): array => ['name' => $name, 'level' => sprintf('%.0f dBA', $one)], $levels === null ? [] : $unit->speeds(), $levels->levels ?? []),
+            'seats' => array_map(fn (float $one): string => sprintf('%.0f dBA', $one), $levels->seats ?? []),
+            'limit' => $limit === null ? null : sprintf('%.0f dBA', $limit), 'loudest' => $levels?->loudest === null ? null : $unit->speeds()[$levels->loudest],
+            'fans' => $alone === null ? [] : array_map(fn (FanRanking $one): array => [
+                'name' => $one->fan->name, 'level' => sprintf('%.0f dBA', $one->level), 'flow' => Shown::of(Display::Flow, $one->flow), 'reaches' => $one->reaches, 'own' => $one->fan->id === $design->fan->id,
+            ], FanRanking::of(Part::catalogue($unit->unit->version->build->room->site->programme)->fans, $unit->ledger->speeds[$round->speed]->performance->speed->bareFlow / $design->shape->fanCount($design), $alone)),
+        ];
     }
 
     /** @return list<array<string, mixed>> */

@@ -12,14 +12,14 @@ use Jornel\Core\Quantity\Display;
 use Jornel\Core\Quantity\Interval;
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(schema: 'TraverseResult', required: ['is_round', 'width', 'height', 'along', 'up', 'filters', 'rows', 'left', 'mean', 'flow', 'forecast', 'uncertainty', 'reversed'], properties: [
+#[OA\Schema(schema: 'TraverseResult', required: ['is_round', 'width', 'height', 'along', 'up', 'filters', 'rows', 'left', 'mean', 'mean_m_s', 'flow', 'forecast', 'uncertainty', 'reversed'], properties: [
     new OA\Property(property: 'is_round', type: 'boolean'), new OA\Property(property: 'width', ref: '#/components/schemas/Shown'), new OA\Property(property: 'height', ref: '#/components/schemas/Shown'),
     new OA\Property(property: 'along', type: 'array', description: 'Where the meter is held: from the left, or along a diameter', items: new OA\Items(type: 'object', required: ['share', 'at'], properties: [new OA\Property(property: 'share', type: 'number'), new OA\Property(property: 'at', ref: '#/components/schemas/Shown')])),
     new OA\Property(property: 'up', type: 'array', description: 'From below; of a round outlet its diameters, by their angle', items: new OA\Items(type: 'object', required: ['share', 'at'], properties: [new OA\Property(property: 'share', type: 'number'), new OA\Property(property: 'at', ref: '#/components/schemas/Shown')])),
     new OA\Property(property: 'filters', type: 'boolean', description: 'Whether they were on'),
     new OA\Property(property: 'rows', type: 'array', description: 'Readings over the mean, by row from below; null where nothing was read', items: new OA\Items(type: 'array', items: new OA\Items(type: 'number', nullable: true))),
     new OA\Property(property: 'left', type: 'integer', description: 'Points that are not read yet'),
-    new OA\Property(property: 'mean', ref: '#/components/schemas/Shown', nullable: true), new OA\Property(property: 'flow', ref: '#/components/schemas/Range95', nullable: true),
+    new OA\Property(property: 'mean', ref: '#/components/schemas/Shown', nullable: true), new OA\Property(property: 'mean_m_s', type: 'number', nullable: true), new OA\Property(property: 'flow', ref: '#/components/schemas/Range95', nullable: true),
     new OA\Property(property: 'forecast', ref: '#/components/schemas/Shown', description: 'Of the catalogue'), new OA\Property(property: 'uncertainty', type: 'number', nullable: true), new OA\Property(property: 'reversed', type: 'integer'),
 ])]
 final class TraverseData
@@ -43,6 +43,7 @@ final class TraverseData
             'rows' => array_map(fn (array $row): array => array_map(fn (?float $one): ?float => $one === null ? null : round($one / $scale, 3), $row), $round->rows),
             'left' => $counts[0] * $counts[1] - count($read),
             'mean' => $round->traverse === null ? null : Shown::of(Display::Velocity, $round->traverse->mean()),
+            'mean_m_s' => $round->traverse?->mean(),
             'flow' => $round->traverse === null ? null : RangeData::of(Display::Flow, $round->traverse->flowInterval()),
             'forecast' => Shown::of(Display::Flow, self::forecast($round, $unit->proof()->design)),
             'uncertainty' => $round->traverse?->relativeUncertainty(),

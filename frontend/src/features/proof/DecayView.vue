@@ -5,7 +5,8 @@ import type { Proof } from '../../api/client';
 import { useMeasure } from '../../session/useMeasure';
 import NoticeBar from '../../ui/NoticeBar.vue';
 import LiveLog from './LiveLog.vue';
-import type { Measuring } from './queries';
+import LogReading from './LogReading.vue';
+import { useLog, type LogChoices, type Measuring } from './queries';
 import RunPlot from './RunPlot.vue';
 import { day, latest, refusal } from './words';
 
@@ -22,8 +23,10 @@ const isOn = ref(false);
 const fault = computed(() => refusal(adding) ?? refusal(telling) ?? refusal(beginning));
 
 async function add(file: File): Promise<void> {
-    const log = await adding.run(file);
-    if (log) await use(log.id, file.name, 'file');
+    const log = await adding.run({ file });
+    if (!log) return;
+    files.set(log.id, file);
+    await use(log.id, file.name, 'file');
 }
 /** Takes a log as a run of the test that is there, or begins one. */
 async function use(log: number, name: string, source: string): Promise<void> {
@@ -39,6 +42,30 @@ async function use(log: number, name: string, source: string): Promise<void> {
     });
     if (told) chosen.value = place;
     isOn.value = true;
+}
+/** The files of this visit: read again, they may be read otherwise. */
+const files = new Map<number, File>();
+const shown = useLog(
+    () => run.value?.log ?? 0,
+    computed(() =>
+        run.value && run.value.from_min !== null && run.value.to_min !== null ? { from: run.value.from_min, to: run.value.to_min } : null,
+    ),
+);
+async function readAgain(choices: LogChoices): Promise<void> {
+    const one = run.value;
+    const file = one && files.get(one.log);
+    if (!survey.value || !one || !file) return;
+    const log = await adding.run({ file, choices });
+    if (!log) return;
+    files.set(log.id, file);
+    await telling.run({
+        survey: survey.value.id,
+        readings: [{ place: one.place, entered: one.name, source: 'file', log: log.id, unit_on: one.unit_on }],
+    });
+}
+async function another(): Promise<void> {
+    await beginning.run({ kind: 'decay', setting: { speed: props.proof.speed, weights: 'meter' } });
+    isOn.value = false;
 }
 /** The list of files is ours, not the control's. */
 function choose(file: File): boolean {
@@ -84,6 +111,17 @@ async function change(to: { from: number | null; to: number | null; unitOn?: boo
             </div>
         </div>
         <LiveLog v-if="proof.may_build" :programme="proof.programme_id" @done="(log, name) => use(log, name, name)" />
+        <p v-if="survey && !run">
+            Another test is begun, {{ day(survey.at) }}: add its logs. What was measured before stays with the evidence.
+        </p>
+        <p v-if="result?.left" class="left">
+            Since {{ day(result.left.since) }} <b>{{ (100 * result.left.share).toFixed(0) }} %</b> of the clean air is left ({{
+                (100 * result.left.low).toFixed(0)
+            }}
+            to {{ (100 * result.left.high).toFixed(0) }} %)<template v-if="result.left.times"
+                >; the room takes {{ result.left.times.toFixed(2) }} times as long to clear</template
+            >.
+        </p>
         <template v-if="survey && result && run">
             <div class="runs">
                 <Button
@@ -110,8 +148,15 @@ async function change(to: { from: number | null; to: number | null; unitOn?: boo
                     >
                 </template>
             </NoticeBar>
+            <LogReading
+                v-if="shown.data.value"
+                :log="shown.data.value"
+                :may-change="proof.may_build && files.has(run.log)"
+                @read="readAgain"
+            />
             <NoticeBar v-for="note in run.notes" :key="note">{{ note }}</NoticeBar>
             <RunPlot :key="run.place" :run="run" :may-change="proof.may_build" @stretch="(from, to) => change({ from, to })" />
+            <Button v-if="proof.may_build && result.clean_air" class="another" @click="another">Test again after months of use</Button>
             <p class="aside">
                 <template v-if="run.rate">
                     Rate {{ show(run.rate.value) }} ({{ show(run.rate.low) }} to {{ show(run.rate.high) }}), 99 % gone in
@@ -177,6 +222,13 @@ p {
 .clean {
     margin-left: auto;
     text-align: right;
+}
+.another {
+    justify-self: start;
+}
+.left {
+    padding: 8px 12px;
+    background: var(--clean-soft);
 }
 .aside {
     color: var(--pencil);

@@ -39,7 +39,7 @@ async function wind(finding: Finding): Promise<void> {
 }
 function addVapour(file: File): boolean {
     void (async () => {
-        const log = await adding.run(file);
+        const log = await adding.run({ file });
         const survey = log && (await ensure('vapour'));
         if (log && survey !== undefined)
             await telling.run({ survey, readings: [{ place: 'log', entered: file.name.slice(0, 80), source: 'file', log: log.id }] });

@@ -7,6 +7,7 @@ import EntryField from '../../ui/EntryField.vue';
 import NoticeBar from '../../ui/NoticeBar.vue';
 import OptionSwitch from '../../ui/OptionSwitch.vue';
 import AskMeter from './AskMeter.vue';
+import LevelResult from './LevelResult.vue';
 import PhoneMeter from './PhoneMeter.vue';
 import type { Measuring } from './queries';
 import { day, latest } from './words';
@@ -96,6 +97,7 @@ async function tellWatts(speed: string, entered = watts[speed] ?? '', source = '
                     <dd v-else>On and off are less than 3 dB apart: it cannot be told. Read closer, or when it is quieter.</dd>
                 </template>
             </dl>
+            <LevelResult v-if="level?.level?.unit" :level="level.level" />
             <p v-if="level" class="aside">Speed {{ level.setting.speed }}, {{ day(level.at) }}, {{ level.by }}</p>
         </div>
         <div class="card">

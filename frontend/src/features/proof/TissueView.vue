@@ -5,6 +5,7 @@ import type { Proof } from '../../api/client';
 import { useMeasure } from '../../session/useMeasure';
 import NoticeBar from '../../ui/NoticeBar.vue';
 import type { Measuring } from './queries';
+import PointPhoto from './PointPhoto.vue';
 import TissueDrawing from './TissueDrawing.vue';
 import { day, FINDINGS, latest, nextPoint, task, type Finding } from './words';
 
@@ -37,6 +38,14 @@ async function tell(finding: Finding): Promise<void> {
         readings: [{ place: point.value.id, entered: finding, source: 'typed' }],
     });
     if (told) chosen.value = next;
+}
+/** A photo goes with what was told of the point: the same again, and what it shows. */
+async function addPhoto(photo: number): Promise<void> {
+    if (!survey.value || !point.value?.answer) return;
+    await telling.run({
+        survey: survey.value.id,
+        readings: [{ place: point.value.id, entered: point.value.answer, source: 'typed', photo }],
+    });
 }
 function go(by: number): void {
     const next = points.value[(place.value + by + points.value.length) % points.value.length];
@@ -81,6 +90,12 @@ function go(by: number): void {
                     <div class="turn">
                         <Button @click="go(-1)">Back</Button>
                         <Button @click="go(1)">Next point</Button>
+                        <PointPhoto
+                            :unit="proof.unit_id"
+                            :photo="survey.readings.find((one) => one.place === chosen)?.photo ?? null"
+                            :may-add="proof.may_build && point.answer !== null"
+                            @added="addPhoto"
+                        />
                     </div>
                 </div>
             </div>

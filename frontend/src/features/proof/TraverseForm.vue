@@ -23,6 +23,7 @@ const setting = reactive({
     up: '5',
     filters: 'on',
     meter_percent: '5',
+    name: '',
 });
 const isRound = computed(() => setting.outlet === 'round');
 const fault = (field: string): string | undefined => beginning.refused.value?.errors[`setting.${field}`]?.[0];
@@ -90,6 +91,7 @@ async function begin(): Promise<void> {
             <EntryField v-model="setting.width" :label="isRound ? 'Diameter' : 'Width'" :fault="fault('width')" class="figure" />
             <EntryField v-if="!isRound" v-model="setting.height" label="Height" :fault="fault('height')" class="figure" />
             <EntryField v-model="setting.meter_percent" label="Meter is within, %" class="figure" />
+            <EntryField v-model="setting.name" label="Which meter" hint="the blue one" />
         </div>
         <Button v-if="proof.may_build" type="primary" size="large" html-type="submit" :loading="beginning.busy.value"
             >Show where to hold the meter</Button

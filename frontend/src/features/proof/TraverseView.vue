@@ -27,6 +27,21 @@ watch(
     },
     { immediate: true },
 );
+/** Read with another meter at the same speed, the filters likewise: how far both are apart. */
+const others = computed(() =>
+    props.proof.surveys.flatMap((one) =>
+        one.kind === 'traverse' && one.id !== survey.value?.id && !one.replaced && one.traverse?.flow && sameWay(one.setting)
+            ? [{ id: one.id, at: one.at, name: one.setting.name ?? '', flow: one.traverse.flow.value, apart: apart(one.traverse.mean_m_s) }]
+            : [],
+    ),
+);
+function sameWay(setting: Record<string, string>): boolean {
+    return setting.speed === survey.value?.setting.speed && (setting.filters ?? 'on') === (survey.value?.setting.filters ?? 'on');
+}
+const apart = (mean: number | null): string =>
+    mean && result.value?.mean_m_s
+        ? `${Math.abs(100 * (result.value.mean_m_s / mean - 1)).toFixed(1)} % ${result.value.mean_m_s < mean ? 'lower' : 'higher'}`
+        : 'the same';
 const faults = ref<Record<string, string>>({});
 
 /** The next point that is not read, from below, left to right. */
@@ -92,8 +107,13 @@ const unit = computed(() => (measure.value === 'imperial' ? 'fpm' : 'm/s'));
                     <p v-else>
                         <b>{{ result.left }}</b> points are left. Mean and flow come once every point is read.
                     </p>
+                    <p v-for="other in others" :key="other.id">
+                        {{ day(other.at) }}{{ other.name ? `, ${other.name}` : '' }}: {{ show(other.flow) }}; this one reads
+                        {{ other.apart }}.
+                    </p>
                     <p class="aside">
-                        Speed {{ survey.setting.speed }}, filters {{ result.filters ? 'on' : 'off' }}, {{ day(survey.at) }}, {{ survey.by }}
+                        {{ survey.setting.name ? `${survey.setting.name}, speed` : 'Speed' }} {{ survey.setting.speed }}, filters
+                        {{ result.filters ? 'on' : 'off' }}, {{ day(survey.at) }}, {{ survey.by }}
                     </p>
                     <Button v-if="proof.may_build" @click="isNew = true">Measure again</Button>
                 </div>

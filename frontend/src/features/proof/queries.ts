@@ -35,8 +35,17 @@ export const useLog = (log: MaybeRefOrGetter<number>, stretch: MaybeRefOrGetter<
             );
         },
         staleTime: Infinity,
+        enabled: () => toValue(log) > 0,
         placeholderData: (last, query) => (query?.queryKey[1] === toValue(log) ? last : undefined),
     });
+
+/** How a log is to be read where what was found is not right. */
+export interface LogChoices {
+    time_column?: number;
+    value_column?: number;
+    clock?: string;
+    sensor?: string;
+}
 
 /** Writes evidence of a unit; each answer is the whole proof anew. */
 export function useMeasuring(unit: number) {
@@ -71,10 +80,10 @@ export function useMeasuring(unit: number) {
                 await client.invalidateQueries({ queryKey: ['parts'] });
             },
         ),
-        adding: useWrite((file: File) =>
+        adding: useWrite(({ file, choices = {} }: { file: File; choices?: LogChoices }) =>
             answer(
                 api.POST('/units/{unit}/logs', {
-                    params: { path: { unit }, query: { name: file.name } },
+                    params: { path: { unit }, query: { name: file.name, ...choices } },
                     body: file as unknown as string,
                     bodySerializer: (body) => body as unknown as BodyInit,
                     headers: { 'Content-Type': 'text/csv' },
@@ -83,5 +92,11 @@ export function useMeasuring(unit: number) {
         ),
     };
 }
+
+/** A photo that shows a place on the unit. */
+export const usePhoto = (unit: number) =>
+    useWrite((photo: string) =>
+        answer(api.POST('/units/{unit}/photos', { params: { path: { unit } }, body: { key: randomKey(), photo } })),
+    );
 
 export type Measuring = ReturnType<typeof useMeasuring>;

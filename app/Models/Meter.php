@@ -2,7 +2,6 @@
 
 namespace App\Models;
 
-use App\Meters\Tells;
 use App\Models\Concerns\OfProgramme;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\SoftDeletes;
@@ -13,7 +12,7 @@ use Illuminate\Database\Eloquent\SoftDeletes;
  * @property int $id
  * @property int $programme_id
  * @property string $name
- * @property Tells $tells
+ * @property MeterKind $tells
  * @property string $driver
  * @property string $address
  * @property string $field
@@ -31,7 +30,7 @@ class Meter extends Model implements OfProgramme
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['tells' => Tells::class, 'is_internal' => 'boolean'];
+        return ['tells' => MeterKind::class, 'is_internal' => 'boolean'];
     }
 
     public function programmeId(): int

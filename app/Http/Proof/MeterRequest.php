@@ -3,7 +3,7 @@
 namespace App\Http\Proof;
 
 use App\Http\Shared\StrictRequest;
-use App\Meters\Tells;
+use App\Models\MeterKind;
 use Illuminate\Validation\Rule;
 use OpenApi\Attributes as OA;
 
@@ -17,10 +17,10 @@ class MeterRequest extends StrictRequest
 {
     public function rules(): array
     {
-        $tells = Tells::tryFrom($this->string('tells')->toString());
+        $tells = MeterKind::tryFrom($this->string('tells')->toString());
 
         return [
-            'name' => ['required', 'string', 'max:60'], 'tells' => ['required', Rule::enum(Tells::class)], 'driver' => ['required', Rule::in(['http', 'folder'])],
+            'name' => ['required', 'string', 'max:60'], 'tells' => ['required', Rule::enum(MeterKind::class)], 'driver' => ['required', Rule::in(['http', 'folder'])],
             'address' => ['required', 'string', 'max:300', ...($this->input('driver') === 'folder' ? ['regex:/^[A-Za-z0-9_-]{1,60}$/D'] : [])],
             'field' => ['nullable', 'string', 'max:80', 'required_if:driver,http'],
             'unit' => ['nullable', Rule::in(array_map(fn ($unit): string => $unit->value, $tells?->units() ?? []))],

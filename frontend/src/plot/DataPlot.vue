@@ -30,7 +30,10 @@ const edges = { left: `${EDGES.left}px`, right: `${EDGES.right}px`, top: `${EDGE
 function place(point: number[] | undefined): Place {
     const [x = 0, y = 0] = point ?? [];
     const { across, up } = props.plot;
-    return { left: `${(100 * x) / across[measure.value].most}%`, top: `${props.plot.isBoth ? 50 - (50 * y) / up[measure.value].most : 100 - (100 * y) / up[measure.value].most}%` };
+    return {
+        left: `${(100 * x) / across[measure.value].most}%`,
+        top: `${props.plot.isBoth ? 50 - (50 * y) / up[measure.value].most : 100 - (100 * y) / up[measure.value].most}%`,
+    };
 }
 const reading = usePlotReading(() => props.plot, read, measure);
 const { at, said } = reading;

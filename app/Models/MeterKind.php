@@ -1,11 +1,11 @@
 <?php
 
-namespace App\Meters;
+namespace App\Models;
 
 use Jornel\Core\Quantity\UnitOfMeasure;
 
-/** What a meter tells. */
-enum Tells: string
+/** What a meter tells, by which it is chosen. */
+enum MeterKind: string
 {
     case Particles = 'pm25';
     case AirSpeed = 'air-speed';

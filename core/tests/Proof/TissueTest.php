@@ -16,6 +16,8 @@ use Jornel\Core\Shape\Corners;
 use Jornel\Core\Shape\Design;
 use Jornel\Core\Shape\Direction;
 use Jornel\Core\Tests\Sample;
+use Jornel\Core\Tests\Shape\EveryShapeTest;
+use PHPUnit\Framework\Attributes\DataProviderExternal;
 use PHPUnit\Framework\TestCase;
 
 final class TissueTest extends TestCase
@@ -37,30 +39,46 @@ final class TissueTest extends TestCase
         return $findings;
     }
 
-    /** @return list<Design> */
-    private static function shapes(): array
+    /** Whatever shape, made one way or another: each seam and opening has its points, nothing twice, nothing missing. */
+    #[DataProviderExternal(EveryShapeTest::class, 'designs')]
+    public function test_the_points_are_those_of_the_very_shape(Design $design): void
     {
-        return [
-            Sample::design('flat-panel'), Sample::design('wedge'), Sample::design('cube'), Sample::design('raised-cube'),
-            Sample::design('cube', corners: Corners::Open), Sample::design('stacked-panel'),
-        ];
+        $assembly = $design->assemble();
+        $points = TissuePoints::of($design, Sample::data()->tissue());
+        $of = fn (PointKind ...$kinds): array => array_values(array_filter($points, fn (TissuePoint $point): bool => in_array($point->kind, $kinds, true)));
+        $seams = [PointKind::Seam, PointKind::PanelEdge, PointKind::FanRim];
+
+        self::assertCount(count($points), array_unique(array_map(fn (TissuePoint $point): string => $point->id, $points)));
+        self::assertCount(count($assembly->faces), $of(PointKind::Face));
+        self::assertEqualsWithDelta($assembly->seamLength(), array_sum(array_map(fn (TissuePoint $point): float => $point->length, $of(...$seams))), 1e-9);
+        self::assertCount(array_sum(array_map(fn ($seam): int => $seam->count, $assembly->seams)), $of(...$seams));
+        self::assertEqualsWithDelta(array_sum(array_map(fn ($opening): float => $opening->area, $assembly->openings)), array_sum(array_map(fn (TissuePoint $point): float => $point->usual, $of(PointKind::FanCorner, PointKind::Opening))), 1e-9);
+        foreach ($points as $point) {
+            self::assertNotSame('', $point->name);
+            self::assertStringNotContainsString('{', $point->name);
+            self::assertGreaterThanOrEqual($point->usual, $point->missed, $point->id);
+        }
+        // Every filter face is drawn, and most of the rest: a seam inside the unit is not.
+        self::assertSame([], array_values(array_filter($of(PointKind::Face), fn (TissuePoint $point): bool => $point->at === null)));
+        $drawn = array_filter($points, fn (TissuePoint $point): bool => $point->at !== null);
+        self::assertGreaterThan(0.5 * count($points), count($drawn));
+        [$low, $high] = $design->scene()->reach();
+        foreach ($drawn as $point) {
+            self::assertTrue($point->at !== null && $point->at->x >= $low->x - 0.01 && $point->at->x <= $high->x + 0.01 && $point->at->z >= $low->z - 0.01 && $point->at->z <= $high->z + 0.01, $point->id);
+        }
     }
 
-    public function test_the_points_are_those_of_the_very_shape(): void
+    #[DataProviderExternal(EveryShapeTest::class, 'designs')]
+    public function test_still_everywhere_is_tighter_than_drawn_everywhere(Design $design): void
     {
-        foreach (self::shapes() as $design) {
-            $assembly = $design->assemble();
-            $points = TissuePoints::of($design, Sample::data()->tissue());
-            $of = fn (PointKind ...$kinds): array => array_values(array_filter($points, fn (TissuePoint $point): bool => in_array($point->kind, $kinds, true)));
+        $all = fn (Finding $finding): array => array_map(fn (): Finding => $finding, self::still($design));
+        $leak = $design->direction() === Direction::Push ? Finding::BlownOut : Finding::DrawnIn;
+        [$tight, $leaky] = [self::survey($design, $all(Finding::Still)), self::survey($design, $all($leak))];
 
-            self::assertCount(count($points), array_unique(array_map(fn (TissuePoint $point): string => $point->id, $points)));
-            self::assertCount(count($assembly->faces), $of(PointKind::Face));
-            self::assertEqualsWithDelta($assembly->seamLength(), array_sum(array_map(fn (TissuePoint $point): float => $point->length, $of(PointKind::Seam, PointKind::PanelEdge, PointKind::FanRim))), 1e-9);
-            self::assertCount(array_sum(array_map(fn ($seam): int => $seam->count, $assembly->seams)), $of(PointKind::Seam, PointKind::PanelEdge, PointKind::FanRim));
-            self::assertGreaterThanOrEqual(4, count($of(PointKind::FanCorner)));
-            self::assertEqualsWithDelta(array_sum(array_map(fn ($opening): float => $opening->area, $assembly->openings)), array_sum(array_map(fn (TissuePoint $point): float => $point->usual, $of(PointKind::FanCorner, PointKind::Opening))), 1e-9);
-            // All of these are drawn.
-            self::assertSame([], array_values(array_filter($points, fn (TissuePoint $point): bool => $point->at === null)), $design->title());
+        self::assertGreaterThan($tight->leakArea()->value, $leaky->leakArea()->value);
+        self::assertSame([], $tight->leaks());
+        foreach ($leaky->results as $result) {
+            self::assertTrue($result->point->kind->isFilter() || ($result->leaks && $result->area !== null && $result->area->low <= $result->area->value && $result->area->value <= $result->area->high), $result->point->id);
         }
     }
 

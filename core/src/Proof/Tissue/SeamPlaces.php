@@ -19,22 +19,24 @@ final class SeamPlaces
     /** How far the length of edges may be off that of a seam, as a share (assumed). */
     private const OFF = 0.35;
 
+    /** By how much a way counts as off for each kind of edges that it is put together of, and for each side (assumed). */
+    private const LESS_SURE = 0.02;
+
     /** Ends of edges that lie so near each other make a corner, m. */
     private const CORNER = 0.03;
 
     /** Edges that must meet there. */
     private const MEET = 3;
 
+    /** Cosine of the least angle between two of them. */
+    private const ANGLE = 0.7;
+
     /** @var array<string, list<JoinedEdge>> edges by kinds of the parts that meet and whether they stand */
     private array $edges = [];
 
-    /** @var list<JoinedEdge> */
-    private array $all;
-
     public function __construct(private readonly Scene $scene)
     {
-        $this->all = Joints::of($scene);
-        foreach ($this->all as $edge) {
+        foreach (Joints::of($scene) as $edge) {
             $kinds = array_map(fn (string $part): string => (string) preg_replace('/-\d+$/', '', $part), $edge->parts);
             sort($kinds);
             $this->edges[implode(' ', $kinds).($edge->isUpright() ? ' up' : ' flat')][] = $edge;
@@ -53,9 +55,12 @@ final class SeamPlaces
         foreach ($seams as $number => $seam) {
             foreach ($this->combinations() as $kinds) {
                 $length = array_sum(array_map(fn (string $kind): float => self::length($this->edges[$kind]), $kinds));
-                $off = abs($length - $seam->length) / max(1e-9, $seam->length) + 0.02 * count($kinds);
-                if ($off < self::OFF) {
-                    $ways[] = [$off, $number, $kinds];
+                // Where a sheet lies between, the same seam has an edge above it and one below.
+                foreach ([1, 2] as $sides) {
+                    $off = abs($length / $sides - $seam->length) / max(1e-9, $seam->length) + self::LESS_SURE * (count($kinds) + $sides);
+                    if ($off < self::OFF) {
+                        $ways[] = [$off, $number, $kinds];
+                    }
                 }
             }
         }
@@ -104,32 +109,65 @@ final class SeamPlaces
     }
 
     /**
-     * Corners: where three edges or more meet on the outside.
+     * Corners: where three edges or more, of two seams at least, meet at an angle on the outside; from below, round the unit.
      *
+     * @param  array<int, list<JoinedEdge>>  $seams  edges of each
      * @return list<Point>
      */
-    public function corners(): array
+    public function corners(array $seams): array
     {
-        /** @var list<Point> $corners */
+        /** @var array<int, Point> $corners */
         $corners = [];
-        /** @var list<int> $meet */
-        $meet = [];
-        foreach ($this->all as $edge) {
-            foreach ([$edge->from, $edge->to] as $end) {
-                foreach ($corners as $number => $at) {
-                    $apart = $at->minus($end);
-                    if (sqrt($apart->dot($apart)) < self::CORNER) {
-                        $meet[$number]++;
-
-                        continue 2;
-                    }
+        /** @var array<int, list<Point>> $along directions of the edges that meet there */
+        $along = [];
+        /** @var array<int, array<int, true>> $of seams that meet there */
+        $of = [];
+        foreach ($seams as $seam => $edges) {
+            foreach ($edges as $edge) {
+                foreach ([$edge->from, $edge->to] as $end) {
+                    $at = self::near($corners, $end) ?? count($corners);
+                    $corners[$at] ??= $end;
+                    $along[$at][] = $edge->to->minus($edge->from)->unit();
+                    $of[$at][$seam] = true;
                 }
-                $corners[] = $end;
-                $meet[] = 1;
+            }
+        }
+        $found = array_values(array_filter($corners, fn (int $at): bool => count($along[$at]) >= self::MEET && count($of[$at]) > 1 && self::turns($along[$at]), ARRAY_FILTER_USE_KEY));
+        $middle = $this->middle();
+        usort($found, fn (Point $one, Point $other): int => [round($one->z, 1), atan2($one->y - $middle->y, $one->x - $middle->x)] <=> [round($other->z, 1), atan2($other->y - $middle->y, $other->x - $middle->x)]);
+
+        return $found;
+    }
+
+    /** @param  array<int, Point>  $corners */
+    private static function near(array $corners, Point $end): ?int
+    {
+        foreach ($corners as $number => $at) {
+            $apart = $at->minus($end);
+            if (sqrt($apart->dot($apart)) < self::CORNER) {
+                return $number;
             }
         }
 
-        return array_values(array_filter($corners, fn (int $number): bool => $meet[$number] >= self::MEET, ARRAY_FILTER_USE_KEY));
+        return null;
+    }
+
+    /**
+     * Whether edges meet at an angle, as against those of something round, which is drawn with many sides.
+     *
+     * @param  list<Point>  $directions  of unit length
+     */
+    private static function turns(array $directions): bool
+    {
+        foreach ($directions as $one) {
+            foreach ($directions as $other) {
+                if (abs($one->dot($other)) < self::ANGLE) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
     }
 
     private function middle(): Point

@@ -72,7 +72,7 @@ final class TissuePoints
                 );
             }
         }
-        foreach ($places->corners() as $number => $at) {
+        foreach ($places->corners($edges) as $number => $at) {
             $gap = $this->design->joining->residualGap;
             $points[] = new TissuePoint('corner-'.($number + 1), PointKind::Corner, self::name('corner', number: $number + 1), LeakKind::Seam, $this->model->cornerLength, $gap, max($this->model->missedGap, 2.0 * $gap), $at);
         }

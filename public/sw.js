@@ -1,13 +1,15 @@
 // Keeps the shopping list and the units that somebody is at at hand where there is no network: their pages, the files that these
 // are made of, and what was last answered. Whatever else is asked goes by it untouched.
-const SHELF = 'jornel-away-2';
+const SHELF = 'jornel-away-3';
 const PATIENCE = 4000;
-const PAGES = /^\/(programmes\/\d+\/shopping|units\/\d+)$/;
-const ANSWERS = /^\/api\/v1\/(session|programmes\/\d+|programmes\/\d+\/shopping|units\/\d+)$/;
+const PAGES = /^\/(programmes\/\d+\/shopping|units\/\d+(\/proof)?)$/;
+const ANSWERS = /^\/api\/v1\/(session|programmes\/\d+|programmes\/\d+\/(shopping|meters)|units\/\d+(\/proof)?)$/;
 // A version never changes, nor do the pictures of its steps.
 const PICTURES = /^\/api\/v1\/versions\/\d+\/steps\/[a-z0-9-]+$/;
 // What is answered to ticks is the unit as it is then.
 const TICKS = /^(\/api\/v1\/units\/\d+)\/ticks$/;
+// A unit is drawn from each side once.
+const POINTS = /^\/api\/v1\/units\/\d+\/points$/;
 const FILES = /^\/build\//;
 
 self.addEventListener('install', () => self.skipWaiting());
@@ -49,7 +51,7 @@ self.addEventListener('fetch', (event) => {
     const ticked = request.method === 'POST' && TICKS.exec(url.pathname);
     if (ticked) event.respondWith(fetch(request).then((response) => keep(ticked[1], response)));
     if (request.method !== 'GET') return;
-    if (FILES.test(url.pathname) || (PICTURES.test(url.pathname) && url.search === '')) event.respondWith(once(request));
+    if (FILES.test(url.pathname) || (PICTURES.test(url.pathname) && url.search === '') || POINTS.test(url.pathname)) event.respondWith(once(request));
     else if ((request.mode === 'navigate' && PAGES.test(url.pathname)) || ANSWERS.test(url.pathname)) event.respondWith(newest(request));
 });
 

@@ -90,6 +90,38 @@ test('the tissue test goes from point to point, on the phone by big buttons and 
     await drop(page, unit);
 });
 
+test('without a network what is told is kept, over a reload too, and comes once', async ({ page }) => {
+    await page.setViewportSize({ width: 390, height: 844 });
+    const unit = await fresh(page, 1);
+    await page.goto(`/units/${unit}/proof`);
+    await page.getByRole('button', { name: 'Begin' }).click();
+    await page.getByRole('button', { name: 'Drawn in' }).click();
+    await expect(page.getByText('Point 2 of')).toBeVisible();
+    await page.reload();
+    await expect(page.getByText('Point 2 of')).toBeVisible();
+    await expect
+        .poll(() =>
+            page.evaluate(async (at) => !!(await caches.match(location.href)) && !!(await caches.match(`/api/v1/units/${at}/proof`)), unit),
+        )
+        .toBe(true);
+
+    await page.context().setOffline(true);
+    await page.getByRole('button', { name: 'Drawn in' }).click();
+    await expect(page.getByText('No network: 1 readings are kept here')).toBeVisible();
+    await expect(page.getByText('Point 3 of')).toBeVisible();
+    await page.getByRole('button', { name: 'Still' }).click();
+    await expect(page.getByText('No network: 2 readings are kept here')).toBeVisible();
+    await page.reload();
+    await expect(page.getByText('No network: 2 readings are kept here')).toBeVisible();
+    await expect(page.getByText(/4 told|3 told/)).toBeVisible();
+
+    await page.context().setOffline(false);
+    await expect(page.getByText('No network')).toBeHidden({ timeout: 30_000 });
+    const proof = await (await page.request.get(`/api/v1/units/${unit}/proof`)).json();
+    expect(proof.surveys[0].readings.map(({ entered }: { entered: string }) => entered)).toEqual(['in', 'in', 'still']);
+    await drop(page, unit);
+});
+
 test('logs with the unit and without it prove it; the stretch is moved with the keyboard, a file that is none says why', async ({
     page,
 }) => {

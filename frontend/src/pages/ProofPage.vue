@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed } from 'vue';
+import { computed, onMounted, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import DecayView from '../features/proof/DecayView.vue';
 import MoreView from '../features/proof/MoreView.vue';
@@ -8,6 +8,9 @@ import { useMeasuring, useProof } from '../features/proof/queries';
 import SoundView from '../features/proof/SoundView.vue';
 import TissueView from '../features/proof/TissueView.vue';
 import TraverseView from '../features/proof/TraverseView.vue';
+import { withWaiting } from '../features/proof/waiting';
+import { keepPage } from '../store/away';
+import NoticeBar from '../ui/NoticeBar.vue';
 import PageGate from '../ui/PageGate.vue';
 import ViewTabs from '../ui/ViewTabs.vue';
 
@@ -19,7 +22,8 @@ const router = useRouter();
 const unit = Number(route.params.unit);
 const asked = useProof(unit);
 const measuring = useMeasuring(unit);
-const proof = computed(() => asked.data.value!);
+const proof = computed(() => withWaiting(asked.data.value!, measuring.telling.waiting.value));
+onMounted(() => watch(asked.isSuccess, (isThere) => isThere && void keepPage(), { immediate: true }));
 const view = computed<View>(() => (String(route.query.view) in VIEWS ? (String(route.query.view) as View) : 'leaks'));
 </script>
 
@@ -35,6 +39,9 @@ const view = computed<View>(() => (String(route.query.view) in VIEWS ? (String(r
             <h1 class="visually-hidden">Proof of {{ proof.unit }}</h1>
             <div class="tests">
                 <ViewTabs :views="VIEWS" :view="view" label="Tests" @view="(next) => router.replace({ query: { view: next } })" />
+                <NoticeBar v-if="measuring.telling.waiting.value.length" kind="warning">
+                    No network: {{ measuring.telling.waiting.value.length }} readings are kept here and sent once there is one.
+                </NoticeBar>
                 <TissueView v-if="view === 'leaks'" :proof="proof" :measuring="measuring" />
                 <DecayView v-else-if="view === 'clearing'" :proof="proof" :measuring="measuring" />
                 <TraverseView v-else-if="view === 'air'" :proof="proof" :measuring="measuring" />

@@ -8,7 +8,9 @@ export async function keepPage(): Promise<void> {
     const files = loaded.filter(
         (name) =>
             new URL(name).origin === location.origin &&
-            /\/build\/|\/api\/v1\/(session|programmes\/\d+|units\/\d+|versions\/\d+\/steps\/[a-z0-9-]+)(\/shopping[^/]*)?$/.test(name),
+            /\/build\/|\/api\/v1\/(session|programmes\/\d+|units\/\d+|versions\/\d+\/steps\/[a-z0-9-]+)(\/(shopping[^/]*|meters|proof|points\?.*))?$/.test(
+                name,
+            ),
     );
     active?.postMessage({ keep: [location.href, ...new Set(files)] });
 }

@@ -48,6 +48,18 @@ export interface UnitTickRow {
     at: number;
 }
 
+/** A reading of a survey that the server does not know yet. */
+export interface ReadingRow {
+    key: string;
+    unit: number;
+    survey: number;
+    place: string;
+    entered: string;
+    source: string;
+    at: number;
+    more: { log?: number; unit_on?: boolean; from_min?: number | null; to_min?: number | null; photo?: number };
+}
+
 /** Something that holds or sets until a minute. */
 export interface TimerRow {
     key: string;
@@ -70,12 +82,14 @@ export class LocalDatabase extends Dexie {
     readonly ticks!: Table<TickRow, [number, string]>;
     readonly unitTicks!: EntityTable<UnitTickRow, 'key'>;
     readonly timers!: EntityTable<TimerRow, 'key'>;
+    readonly readings!: EntityTable<ReadingRow, 'key'>;
 
     constructor() {
         super('jornel');
         this.version(1).stores({ drafts: 'place, [person+room], at', steps: '[place+number], place', desks: 'place, at' });
         this.version(2).stores({ ticks: '[programme+part], programme' });
         this.version(3).stores({ unitTicks: 'key, unit', timers: 'key, unit' });
+        this.version(4).stores({ readings: 'key, unit' });
     }
 }
 

@@ -106,7 +106,7 @@ async function change(to: { from: number | null; to: number | null; unitOn?: boo
             <div v-if="proof.may_build" class="add">
                 <label><Switch v-model:checked="isOn" size="small" /> the unit {{ isOn ? 'ran' : 'was off' }}</label>
                 <Upload accept=".csv,.txt,.tsv,text/*" :show-upload-list="false" :before-upload="choose">
-                    <Button type="primary" :loading="adding.busy.value">Add a log</Button>
+                    <span class="ant-btn ant-btn-primary">{{ adding.busy.value ? 'Reading…' : 'Add a log' }}</span>
                 </Upload>
             </div>
         </div>

@@ -89,7 +89,7 @@ function addVapour(file: File): boolean {
             <h2>Smells and vapour</h2>
             <p>A log round the use of carbon. Nobody can forecast how long carbon lasts: test again every month.</p>
             <Upload v-if="proof.may_build" accept=".csv,.txt,.tsv,text/*" :show-upload-list="false" :before-upload="addVapour">
-                <Button :loading="adding.busy.value">Add a log</Button>
+                <span class="ant-btn ant-btn-default">{{ adding.busy.value ? 'Reading…' : 'Add a log' }}</span>
             </Upload>
             <p v-if="vapour?.vapour">
                 Before {{ vapour.vapour.before }}, peak {{ vapour.vapour.peak }}, after {{ vapour.vapour.after }}

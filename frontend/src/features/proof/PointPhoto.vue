@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { CameraOutlined } from '@ant-design/icons-vue';
-import { Button, Upload } from 'ant-design-vue';
+import { Upload } from 'ant-design-vue';
 import { smallPhoto } from '../guide/useAtTheTable';
 import { usePhoto } from './queries';
 
@@ -21,7 +21,9 @@ function choose(file: File): boolean {
     <span class="photo">
         <a v-if="photo" :href="`/api/v1/units/${unit}/photos/${photo}`" target="_blank" rel="noopener">Photo</a>
         <Upload v-else-if="mayAdd" accept="image/*" capture="environment" :show-upload-list="false" :before-upload="choose">
-            <Button :loading="sending.busy.value" aria-label="Add a photo"><CameraOutlined aria-hidden="true" /></Button>
+            <span class="ant-btn ant-btn-default" title="Add a photo"
+                ><CameraOutlined aria-hidden="true" /><span class="visually-hidden">Add a photo</span></span
+            >
         </Upload>
     </span>
 </template>

@@ -1,8 +1,9 @@
 import { useQuery, useQueryClient } from '@tanstack/vue-query';
 import { toValue, type MaybeRefOrGetter } from 'vue';
-import { answer, api, type Proof, type ReadingRequest, type SurveyKind } from '../../api/client';
+import { answer, api, type Proof, type SurveyKind } from '../../api/client';
 import { randomKey } from '../../api/randomKey';
 import { useWrite } from '../../api/useWrite';
+import { useKeptReadings } from './useKeptReadings';
 
 /** What was measured on a unit, and what it comes to; whoever else measures is seen within seconds. */
 export const useProof = (unit: MaybeRefOrGetter<number>, isLive = true) =>
@@ -62,16 +63,7 @@ export function useMeasuring(unit: number) {
                 ),
             take,
         ),
-        telling: useWrite(
-            ({ survey, readings }: { survey: number; readings: Omit<ReadingRequest, 'key' | 'at'>[] }) =>
-                answer(
-                    api.POST('/surveys/{survey}/readings', {
-                        params: { path: { survey } },
-                        body: { readings: readings.map((reading) => ({ ...reading, key: randomKey(), at: Date.now() })) },
-                    }),
-                ),
-            take,
-        ),
+        telling: useKeptReadings(unit, take),
         keeping: useWrite(
             (kind: Proof['measured'][number]['kind']) =>
                 answer(api.POST('/units/{unit}/measured-parts', { params: { path: { unit } }, body: { kind } })),

@@ -1,0 +1,83 @@
+import { onBeforeUnmount, onMounted, ref } from 'vue';
+import { answer, api, type Proof, type ReadingRequest } from '../../api/client';
+import { randomKey } from '../../api/randomKey';
+import { useWrite } from '../../api/useWrite';
+import { database, type ReadingRow } from '../../store/database';
+
+/** Sent again as often, ms, while something waits. */
+const AGAIN = 5000;
+/** Readings that are sent at once. */
+const AT_ONCE = 200;
+
+type Told = { survey: number; readings: Omit<ReadingRequest, 'key' | 'at'>[] };
+
+const toRequest = ({ key, place, entered, source, at, more }: ReadingRow): ReadingRequest => ({ key, place, entered, source, at, ...more });
+
+/**
+ * Readings of a unit. Without a network they are kept in the browser, each with a key of its own, and sent once there is one: sent
+ * twice they come once.
+ */
+export function useKeptReadings(unit: number, take: (proof: Proof) => void) {
+    const waiting = ref<ReadingRow[]>([]);
+    const sending = useWrite(({ survey, rows }: { survey: number; rows: ReadingRow[] }) =>
+        answer(api.POST('/surveys/{survey}/readings', { params: { path: { survey } }, body: { readings: rows.map(toRequest) } })),
+    );
+
+    /** One after the other: of two readings of a place the later holds. */
+    let before: Promise<unknown> = Promise.resolve();
+    /** What came of it: the proof, or true where it waits for a network; nothing where it was refused. */
+    function run(told: Told): Promise<Proof | true | undefined> {
+        const now = before.then(() => tell(told));
+        before = now.catch(() => undefined);
+        return now;
+    }
+    async function tell({ survey, readings }: Told): Promise<Proof | true | undefined> {
+        const rows = readings.map(({ place, entered, source, ...more }): ReadingRow => ({
+            key: randomKey(),
+            unit,
+            survey,
+            place,
+            entered,
+            source,
+            at: Date.now(),
+            more: more as ReadingRow['more'],
+        }));
+        // Where there is no network a write would wait for one, and whoever measures with it.
+        const told = navigator.onLine ? await sending.run({ survey, rows }) : undefined;
+        if (told) {
+            take(told);
+            return told;
+        }
+        if (navigator.onLine && sending.refused.value?.status !== 0) return undefined;
+        waiting.value = [...waiting.value, ...rows];
+        await database.readings.bulkPut(rows);
+        sending.forget();
+        return true;
+    }
+    async function again(): Promise<void> {
+        const survey = waiting.value[0]?.survey;
+        if (survey === undefined || sending.busy.value || !navigator.onLine) return;
+        const rows = waiting.value.filter((row) => row.survey === survey).slice(0, AT_ONCE);
+        const told = await sending.run({ survey, rows });
+        // What the server will never take must not hold up the rest.
+        if (!told && sending.refused.value?.status === 0) return sending.forget();
+        if (told) take(told);
+        const keys = new Set(rows.map(({ key }) => key));
+        waiting.value = waiting.value.filter(({ key }) => !keys.has(key));
+        await database.readings.bulkDelete([...keys]);
+    }
+
+    let timer = 0;
+    const online = (): void => void again();
+    onMounted(async () => {
+        waiting.value = [...(await database.readings.where('unit').equals(unit).sortBy('at')), ...waiting.value];
+        window.addEventListener('online', online);
+        timer = window.setInterval(online, AGAIN);
+        online();
+    });
+    onBeforeUnmount(() => {
+        window.removeEventListener('online', online);
+        window.clearInterval(timer);
+    });
+    return { ...sending, run, waiting };
+}

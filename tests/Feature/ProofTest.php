@@ -12,6 +12,7 @@ use App\Models\Reading;
 use App\Models\Role;
 use App\Models\Survey;
 use App\Models\Unit;
+use App\Models\UnitPhoto;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use Jornel\Core\Proof\StandIn\MeterNoise;
@@ -218,6 +219,99 @@ class ProofTest extends FeatureTestCase
         self::assertSame('measured', $part->figures['free_flow_m3_s']['from']);
         self::assertContains('fan', array_column($proof['measured'], 'kind'));
         self::assertNotSame($before, $after);
+    }
+
+    public function test_a_level_is_told_at_every_speed_and_beside_other_fans(): void
+    {
+        $survey = $this->begin('level', ['speed' => '3', 'distance' => '2 m']);
+        $this->tell($survey, [$this->reading('on-1', '60 dBA'), $this->reading('on-2', '60.0')])->assertOk()->assertJsonPath('surveys.0.level.unit', null);
+        $level = $this->tell($survey, [$this->reading('off-1', '50 dBA')])->assertOk()->json('surveys.0.level');
+
+        // Worked by hand: 60 less 50 is 59.54; from 2 m to 1 m 6.02 dB more.
+        self::assertSame(['60.0 dBA', '50.0 dBA', '59.5 dBA', '65.6 dBA'], [$level['on'], $level['off'], $level['unit'], $level['at_1m']]);
+        self::assertCount(3, $level['speeds']);
+        self::assertSame('66 dBA', $level['speeds'][2]['level']);
+        self::assertSame(1, count(array_filter($level['fans'], fn (array $fan): bool => $fan['own'])));
+    }
+
+    public function test_a_level_too_near_the_background_cannot_be_told_and_is_no_evidence(): void
+    {
+        $survey = $this->begin('level', ['distance' => '1 m']);
+        $proof = $this->tell($survey, [$this->reading('on-1', '42 dBA'), $this->reading('off-1', '40 dBA')])->assertOk()->json();
+
+        self::assertNull($proof['surveys'][0]['level']['unit']);
+        self::assertSame([], $proof['surveys'][0]['level']['speeds']);
+        self::assertEqualsWithDelta(0.0, $proof['figures'][0]['narrowed'], 1e-9);
+    }
+
+    public function test_small_tests_are_kept_and_told(): void
+    {
+        $reach = $this->tell($this->begin('reach', []), [$this->reading('12 in', 'in'), $this->reading('24 in', 'still'), $this->reading('6 in', 'in')])->assertOk()->json('surveys.0.reach');
+        self::assertSame(['1′', '2′'], [$reach['captured']['imperial'], $reach['lost']['imperial']]);
+        $ribbon = $this->tell($this->begin('ribbon', []), [$this->reading('far window', 'out')])->assertOk()->json('surveys.0.readings');
+        self::assertSame([['far window', 'out']], array_map(fn (array $one): array => [$one['place'], $one['entered']], $ribbon));
+        $lines = ['time,TVOC (ppb)'];
+        for ($minute = 0; $minute < 60; $minute++) {
+            $lines[] = gmdate('Y-m-d H:i', 1764000000 + 60 * $minute).','.($minute < 20 ? 200 : ($minute < 26 ? 1200 : 400));
+        }
+        $log = $this->upload(implode("\n", $lines))->assertCreated()->json('id');
+        $vapour = $this->tell($this->begin('vapour', []), [$this->run_('log', (int) $log, true)])->assertOk()->json('surveys.0.vapour');
+        self::assertEqualsWithDelta([200.0, 1200.0, 400.0, 0.8], [$vapour['before'], $vapour['peak'], $vapour['after'], $vapour['gone']], 1e-6);
+    }
+
+    public function test_after_months_it_is_told_what_is_left(): void
+    {
+        $off = $this->log(0.0, 9000.0);
+        $this->tell($this->begin('decay', ['speed' => '3']), [$this->run_('run-1', $off, false), $this->run_('run-2', $this->log(0.25, 4200.0), true)])->assertOk()->assertJsonPath('surveys.0.decay.left', null);
+        $left = $this->tell($this->begin('decay', ['speed' => '3']), [$this->run_('run-1', $off, false), $this->run_('run-2', $this->log(0.20, 4200.0), true)])->assertOk()->json('surveys.0.decay.left');
+
+        self::assertEqualsWithDelta(0.8, $left['share'], 0.05);
+        self::assertGreaterThan(1.0, $left['times']);
+        self::assertLessThan($left['high'], $left['low']);
+    }
+
+    public function test_a_survey_that_replaces_another_holds_in_its_place(): void
+    {
+        $first = $this->begin('power', []);
+        $this->tell($first, [$this->reading('3', '900 W')])->assertOk();
+        $this->postJson("/api/v1/units/{$this->unit->id}/surveys", ['key' => 'survey-key-2', 'kind' => 'power', 'setting' => (object) [], 'replaces' => $first])->assertCreated();
+        $proof = $this->proof();
+
+        self::assertSame([[false, $first], [true, null]], array_map(fn (array $survey): array => [$survey['replaced'], $survey['replaces']], $proof['surveys']));
+        self::assertEqualsWithDelta(1.0, $proof['figures'][0]['value'], 1e-9);
+        $this->assertFaults($this->postJson("/api/v1/units/{$this->unit->id}/surveys", ['key' => 'survey-key-3', 'kind' => 'level', 'setting' => (object) [], 'replaces' => $first]), ['replaces']);
+    }
+
+    public function test_a_photo_goes_with_a_point_of_the_same_unit_alone(): void
+    {
+        $survey = $this->begin('tissue', []);
+        $photo = UnitPhoto::query()->create(['unit_id' => $this->unit->id, 'key' => 'photo-key-1', 'content' => '']);
+        $proof = $this->tell($survey, [['photo' => $photo->id] + $this->reading('seam-1-1', 'in')])->assertOk()->json();
+        self::assertSame($photo->id, $proof['surveys'][0]['readings'][0]['photo']);
+        $this->assertFaults($this->tell($survey, [['photo' => $photo->id + 1] + $this->reading('seam-1-1', 'in')]), ['readings.0.photo']);
+    }
+
+    public function test_a_log_as_large_as_a_day_of_seconds_is_taken_and_more_than_that_is_told(): void
+    {
+        $lines = ['s,pm25'];
+        for ($second = 0; $second < 86400; $second++) {
+            $lines[] = "{$second},".($second % 90);
+        }
+        self::assertSame(86400, $this->upload(implode("\n", $lines))->assertCreated()->json('rows'));
+        $this->upload(str_repeat('1,2'."\n", 7_000_000))->assertStatus(413);
+    }
+
+    #[TestWith(['{"kind":"letter"}'])]
+    #[TestWith(['{"kind":"unit-evidence"}'])]
+    #[TestWith(['{"kind":"unit-evidence","logs":[],"surveys":[{"key":"survey-key-1","kind":"sonnet","setting":{},"at":"2026-01-01","replaces":null,"readings":[]}]}'])]
+    public function test_a_file_that_is_no_evidence_leaves_nothing_behind(string $json): void
+    {
+        $file = (string) tempnam(sys_get_temp_dir(), 'evidence');
+        file_put_contents($file, $json);
+        $this->artisan('jornel:evidence', ['file' => $file, 'unit' => $this->unit->id])->assertFailed();
+        unlink($file);
+
+        self::assertSame(0, Survey::query()->where('unit_id', $this->unit->id)->count());
     }
 
     public function test_a_reader_looks_and_does_not_measure_and_a_stranger_sees_nothing(): void

@@ -2,7 +2,7 @@ import vue from '@vitejs/plugin-vue';
 import { defineConfig } from 'vitest/config';
 
 // Modules are loaded once for all files but those that put something of the browser in their place.
-const ALONE = ['tests/unit/desk.test.ts', 'tests/unit/telling.test.ts', 'tests/unit/ticks.test.ts'];
+const ALONE = ['desk', 'readings', 'telling', 'ticks'].map((name) => `tests/unit/${name}.test.ts`);
 const ALL = 'tests/unit/**/*.test.ts';
 
 export default defineConfig({

@@ -23,6 +23,9 @@ final readonly class DecayRun
     /** Pieces of a stretch whose means are held against the fit. */
     private const PIECES = 12;
 
+    /** Readings of a long log that are looked at for that. */
+    private const LOOKED_AT = 6000;
+
     /** Least readings in a piece for its mean to say anything. */
     private const OF_PIECE = 4;
 
@@ -132,18 +135,22 @@ final readonly class DecayRun
             return 0.0;
         }
         $sum = $noise = 0.0;
+        // Of a long log some thousand readings say as much as all.
+        $every = max(1, intdiv($used->count(), self::LOOKED_AT));
         for ($piece = 0; $piece < $pieces; $piece++) {
-            $from = intdiv($piece * $used->count(), $pieces);
-            $length = intdiv(($piece + 1) * $used->count(), $pieces) - $from;
+            [$from, $to] = [intdiv($piece * $used->count(), $pieces), intdiv(($piece + 1) * $used->count(), $pieces)];
+            $count = 0;
             $mean = $square = 0.0;
-            for ($i = $from; $i < $from + $length; $i++) {
+            for ($i = $from; $i < $to; $i += $every) {
                 $fitted = $fit->at($used->times[$i]);
                 $left = ($used->values[$i] - $fitted) * sqrt(Weights::Meter->at(max(0.0, $fitted)));
-                $mean += $left / $length;
-                $square += $left * $left / $length;
+                $mean += $left;
+                $square += $left * $left;
+                $count++;
             }
+            $mean /= $count;
             $sum += $mean * $mean / $pieces;
-            $noise += max(0.0, $square - $mean * $mean) / max(1, $length - 1) / $pieces;
+            $noise += max(0.0, $square / $count - $mean * $mean) / max(1, $count - 1) / $pieces;
         }
 
         return sqrt(max(0.0, $sum - 2.0 * $noise));

@@ -224,3 +224,39 @@ test('what was measured stands on paper and in files, and is kept for other buil
     for (const part of ['fan/box-20-deep', 'joining/hot-glue'])
         await page.request.delete(`/api/v1/programmes/1/parts/${part}`, { headers });
 });
+
+test('an hour of a live meter at one reading a second is drawn without stutter', { tag: '@timing' }, async ({ page }) => {
+    test.setTimeout(600_000);
+    const unit = await fresh(page, 1);
+    await page.goto(`/units/${unit}/proof?view=clearing`);
+    await expect(page.getByRole('button', { name: /Particle counter/ })).toBeVisible();
+    let asked = 0;
+    await page.route('**/api/v1/meters/*/rows', (route) => {
+        asked += 1;
+        return route.fulfill({ json: { log: 1, at_ms: asked * 1000, value: 5 + 300 * Math.exp(-asked / 1200) } });
+    });
+    await page.clock.install();
+    // The clock of the page is a made one, so the browser itself is asked.
+    const browser = await page.context().newCDPSession(page);
+    await browser.send('HeapProfiler.enable');
+    const memory = async () => {
+        await browser.send('HeapProfiler.collectGarbage');
+        return (await browser.send('Runtime.getHeapUsage')).usedSize / 1_000_000;
+    };
+    await page.getByRole('button', { name: /Particle counter/ }).click();
+    const heap: number[] = [];
+    let slowest = 0;
+    for (let second = 1; second <= 3600; second++) {
+        const began = performance.now();
+        await page.clock.runFor(1000);
+        if (second > 60) slowest = Math.max(slowest, performance.now() - began);
+        if (second % 600 === 0) heap.push(await memory());
+    }
+    // A reading still under way when its second ends is not asked for twice.
+    expect(asked).toBeGreaterThan(2500);
+    console.log(
+        `live for an hour: ${asked} readings, heap ${heap.map((one) => one.toFixed(0)).join(', ')} MB every ten minutes, ` +
+            `the slowest second of the page took ${slowest.toFixed(0)} ms, ${(slowest / 1000).toFixed(2)} of the second that it may take`,
+    );
+    await drop(page, unit);
+});

@@ -38,9 +38,7 @@ final readonly class ReadingEntry
         return match ($this->survey->kind) {
             SurveyKind::Tissue => $this->finding($place, $entered, $path),
             SurveyKind::Traverse => $this->speed($place, $entered, $path),
-            SurveyKind::Level => preg_match('/^(on|off)-\d{1,3}$/D', $place) === 1
-                ? (new Entry("{$path}.entered", 'A level', UnitOfMeasure::DecibelA, Display::Level, ...[...self::LEVEL, $this->system]))->read($entered)
-                : throw InvalidSurvey::of("{$path}.place", 'A level is read with the unit on or off: on-1, off-1.'),
+            SurveyKind::Level => $this->level($place, $entered, $path),
             SurveyKind::Power => in_array($place, $this->unit->speeds(), true)
                 ? (new Entry("{$path}.entered", 'Power at the plug', UnitOfMeasure::Watt, Display::Power, ...[...self::WATTS, $this->system]))->read($entered)
                 : throw InvalidSurvey::of("{$path}.place", 'The unit has no such speed.', $this->unit->speeds()),
@@ -75,6 +73,17 @@ final readonly class ReadingEntry
             ->read((string) preg_replace('/^[-−–]\s*/u', '', $entered));
 
         return $isBackwards ? -$value : $value;
+    }
+
+    /** @return float dBA */
+    private function level(string $place, string $entered, string $path): float
+    {
+        $told = LevelRound::place($place) ?? throw InvalidSurvey::of("{$path}.place", 'A level is read with the unit on or off: on-1, off-1, on-2@1.20,0.85.');
+        if ($told['at'] !== null && ! $this->unit->ledger->room->plan->outline->contains($told['at'])) {
+            throw InvalidSurvey::of("{$path}.place", 'This place is not within the walls of the room.');
+        }
+
+        return (new Entry("{$path}.entered", 'A level', UnitOfMeasure::DecibelA, Display::Level, ...[...self::LEVEL, $this->system]))->read($entered);
     }
 
     private function distance(string $place, string $path): float

@@ -175,6 +175,8 @@ class ProofTest extends FeatureTestCase
     #[TestWith(['power', '3', 'a lot', 'entered'])]
     #[TestWith(['level', 'up-1', '50', 'place'])]
     #[TestWith(['level', 'on-1', '500', 'entered'])]
+    #[TestWith(['level', 'on-1@99,99', '50', 'place'])]
+    #[TestWith(['level', 'on-1@1', '50', 'place'])]
     #[TestWith(['reach', 'far', 'in', 'place'])]
     #[TestWith(['decay', 'run-1', 'a run', 'log'])]
     public function test_a_reading_that_cannot_be_is_told_at_its_field_and_nothing_is_kept(string $kind, string $place, string $entered, string $field): void
@@ -232,6 +234,21 @@ class ProofTest extends FeatureTestCase
         self::assertCount(3, $level['speeds']);
         self::assertSame('66 dBA', $level['speeds'][2]['level']);
         self::assertSame(1, count(array_filter($level['fans'], fn (array $fan): bool => $fan['own'])));
+    }
+
+    public function test_a_level_is_read_at_places_on_the_plan(): void
+    {
+        $survey = $this->begin('level', ['speed' => '3']);
+        $unit = $this->getJson("/api/v1/units/{$this->unit->id}/proof")->assertOk()->json('plan.unit');
+        // Two metres to the side of the unit that stays within the walls.
+        $at = sprintf('@%.2F,%.2F', $unit['x'] > 2.5 ? $unit['x'] - 2.0 : $unit['x'] + 2.0, $unit['y']);
+        $level = $this->tell($survey, [$this->reading("on-1{$at}", '60 dBA'), $this->reading("off-1{$at}", '50 dBA')])->assertOk()->json('surveys.0.level');
+
+        // In the open 2 m are 6 dB; a room gives some of it back.
+        self::assertGreaterThan(59.5, (float) $level['at_1m']);
+        self::assertLessThan(65.5, (float) $level['at_1m']);
+        self::assertSame($level['at_1m'], $level['unit']);
+        self::assertSame(['60.0 dBA', '50.0 dBA'], [$level['places'][0]['on'], $level['places'][0]['off']]);
     }
 
     public function test_a_level_too_near_the_background_cannot_be_told_and_is_no_evidence(): void

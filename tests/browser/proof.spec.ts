@@ -204,6 +204,31 @@ test('the phone is a level meter: a tone is heard at its level, and compared wit
     await drop(page, unit);
 });
 
+test('a level is read where the plan is marked, by a click, a seat or the arrow keys', async ({ page }) => {
+    const unit = await fresh(page, 2);
+    await page.goto(`/units/${unit}/proof?view=sound`);
+    const plan = page.getByRole('application');
+    await plan.click({ position: { x: 90, y: 90 } });
+    const mark = page.locator('[data-test="mark"]');
+    const clicked = await mark.getAttribute('d');
+    await plan.press('ArrowRight');
+    expect(await mark.getAttribute('d')).not.toBe(clicked);
+    await page.getByRole('button', { name: 'at seat 1' }).click();
+    for (const [side, reading, shown] of [
+        ['Unit on', '55 dBA', '55.0 dBA on'],
+        ['Unit off', '38 dBA', '38.0 dBA off'],
+    ] as const) {
+        await page.getByText(side, { exact: true }).click();
+        await page.getByLabel('Reading').fill(reading);
+        await page.getByRole('button', { name: 'Add' }).click();
+        await expect(page.getByRole('listitem').filter({ hasText: 'from it' })).toContainText(shown);
+    }
+    await expect(page.locator('dl')).toContainText('The unit alone');
+    // The seat itself hears what was read there, or two units' worth of it.
+    await expect(plan).toContainText(/5[5-8] dBA/);
+    await drop(page, unit);
+});
+
 test('what was measured stands on paper and in files, and is kept for other builds', async ({ page }) => {
     await signIn(page);
     await page.goto('/rooms/5/proof');

@@ -13,7 +13,7 @@ use Jornel\Core\Proof\Verdict\UnitProof;
 use Jornel\Core\Quantity\Display;
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(schema: 'Proof', required: ['programme_id', 'unit_id', 'unit', 'room', 'room_id', 'build', 'version_id', 'speeds', 'speed', 'goal', 'asks', 'grade', 'says', 'stages', 'scale', 'culprit', 'next', 'figures', 'surveys', 'outlet', 'measured', 'may_build'], properties: [
+#[OA\Schema(schema: 'Proof', required: ['programme_id', 'unit_id', 'unit', 'room', 'room_id', 'build', 'version_id', 'speeds', 'speed', 'goal', 'asks', 'grade', 'says', 'stages', 'scale', 'culprit', 'next', 'figures', 'surveys', 'outlet', 'plan', 'measured', 'may_build'], properties: [
     new OA\Property(property: 'programme_id', type: 'integer'), new OA\Property(property: 'unit_id', type: 'integer'), new OA\Property(property: 'unit', type: 'string'), new OA\Property(property: 'room', type: 'string'), new OA\Property(property: 'room_id', type: 'integer'), new OA\Property(property: 'build', type: 'string'), new OA\Property(property: 'version_id', type: 'integer'),
     new OA\Property(property: 'speeds', type: 'array', items: new OA\Items(type: 'string')), new OA\Property(property: 'speed', type: 'string', description: 'That is judged'),
     new OA\Property(property: 'goal', type: 'string'), new OA\Property(property: 'asks', ref: '#/components/schemas/Shown', description: 'Clean air that the goal needs in the room'),
@@ -33,6 +33,7 @@ use OpenApi\Attributes as OA;
     ])),
     new OA\Property(property: 'surveys', type: 'array', items: new OA\Items(ref: '#/components/schemas/Survey'), description: 'The latest first'),
     new OA\Property(property: 'outlet', type: 'object', required: ['outlet', 'width', 'height'], description: 'What is usually measured over: the fan’s grille', properties: [new OA\Property(property: 'outlet', type: 'string', enum: ['round', 'rectangle']), new OA\Property(property: 'width', ref: '#/components/schemas/Shown'), new OA\Property(property: 'height', ref: '#/components/schemas/Shown')]),
+    new OA\Property(property: 'plan', ref: '#/components/schemas/PlanSketch'),
     new OA\Property(property: 'measured', type: 'array', description: 'Parts that the evidence tells well enough to be kept as measured', items: new OA\Items(type: 'object', required: ['kind', 'text'], properties: [new OA\Property(property: 'kind', type: 'string', enum: ['fan', 'filter', 'joining']), new OA\Property(property: 'text', ref: '#/components/schemas/Shown')])),
     new OA\Property(property: 'may_build', type: 'boolean'),
 ])]
@@ -74,6 +75,7 @@ final class ProofData
             'figures' => array_map(fn (FitParameter $one): array => self::figure($proof, $one), FitParameter::cases()),
             'surveys' => array_reverse(array_map(fn (Survey $survey): array => SurveyData::of($survey, $proved, in_array($survey->id, $replaced, true)), $proved->surveys)),
             'outlet' => ['outlet' => $body->isRound() ? 'round' : 'rectangle', 'width' => Shown::of(Display::PartLength, $body->isRound() ? $body->bladeCircle : $body->side), 'height' => Shown::of(Display::PartLength, $body->side)],
+            'plan' => PlanSketch::of($proved->ledger->room->plan),
             'measured' => array_map(fn (MeasuredPart $one): array => ['kind' => $one->kind->value, 'text' => Shown::sentence($one->text)], MeasuredPart::of($proof->proved, $proved->ledger->design)),
             'may_build' => $mayBuild,
         ];

@@ -8,7 +8,7 @@ use OpenApi\Attributes as OA;
 #[OA\Schema(schema: 'ReadingsRequest', required: ['readings'], properties: [
     new OA\Property(property: 'readings', type: 'array', maxItems: 200, items: new OA\Items(type: 'object', required: ['key', 'place', 'entered', 'source', 'at'], properties: [
         new OA\Property(property: 'key', type: 'string', description: 'Of the client’s own: what is sent twice is kept once'),
-        new OA\Property(property: 'place', type: 'string', description: 'Point of a tissue test, row-column of a traverse, on-1 or off-1 of a level, a speed of watts, a run of a decay test'),
+        new OA\Property(property: 'place', type: 'string', description: 'Point of a tissue test, row-column of a traverse, on-1 or off-1 of a level, on-1@1.20,0.85 where it is marked on the plan (m), a speed of watts, a run of a decay test'),
         new OA\Property(property: 'entered', type: 'string', description: 'As it was entered: 240 fpm, 51.2, in, still, out; of a run its name'),
         new OA\Property(property: 'source', type: 'string', description: 'typed, file, phone, or the meter that told it'),
         new OA\Property(property: 'at', type: 'integer', description: 'When it was told, milliseconds since 1970'),

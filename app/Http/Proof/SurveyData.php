@@ -4,6 +4,7 @@ namespace App\Http\Proof;
 
 use App\Evidence\DecayRound;
 use App\Evidence\LevelRound;
+use App\Evidence\MarkedLevel;
 use App\Evidence\PowerRound;
 use App\Evidence\ProvedUnit;
 use App\Evidence\TissueRound;
@@ -28,7 +29,10 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'replaces', type: 'integer', nullable: true), new OA\Property(property: 'replaced', type: 'boolean', description: 'Whether another one holds in its place'),
     new OA\Property(property: 'readings', type: 'array', items: new OA\Items(ref: '#/components/schemas/Reading'), description: 'Those that hold, the last of each place'),
     new OA\Property(property: 'tissue', ref: '#/components/schemas/TissueResult', nullable: true), new OA\Property(property: 'traverse', ref: '#/components/schemas/TraverseResult', nullable: true), new OA\Property(property: 'decay', ref: '#/components/schemas/DecayResult', nullable: true),
-    new OA\Property(property: 'level', type: 'object', nullable: true, required: ['on', 'off', 'unit', 'at_1m', 'distance', 'within', 'speeds', 'seats', 'limit', 'loudest', 'fans'], properties: [
+    new OA\Property(property: 'level', type: 'object', nullable: true, required: ['on', 'off', 'unit', 'at_1m', 'distance', 'within', 'places', 'speeds', 'seats', 'limit', 'loudest', 'fans'], properties: [
+        new OA\Property(property: 'places', type: 'array', description: 'Places on the plan where it was read', items: new OA\Items(type: 'object', required: ['x', 'y', 'distance', 'on', 'off'], properties: [
+            new OA\Property(property: 'x', type: 'number', description: 'm'), new OA\Property(property: 'y', type: 'number'), new OA\Property(property: 'distance', ref: '#/components/schemas/Shown'), new OA\Property(property: 'on', type: 'string', nullable: true), new OA\Property(property: 'off', type: 'string', nullable: true),
+        ])),
         new OA\Property(property: 'on', type: 'string', nullable: true), new OA\Property(property: 'off', type: 'string', nullable: true), new OA\Property(property: 'unit', type: 'string', nullable: true, description: 'By itself; null where it cannot be told'),
         new OA\Property(property: 'at_1m', type: 'string', nullable: true), new OA\Property(property: 'distance', ref: '#/components/schemas/Shown'), new OA\Property(property: 'within', type: 'number', description: 'How far it may be off, dB'),
         new OA\Property(property: 'speeds', type: 'array', description: 'At 1 m at every speed, by what was measured at one', items: new OA\Items(type: 'object', required: ['name', 'level'], properties: [new OA\Property(property: 'name', type: 'string'), new OA\Property(property: 'level', type: 'string')])),
@@ -74,7 +78,8 @@ final class SurveyData
         $design = $unit->ledger->design;
 
         return [
-            'on' => $told($level?->on), 'off' => $told($level?->off), 'unit' => $told($level?->unit), 'at_1m' => $told($alone), 'distance' => Shown::of(Display::RoomLength, $round->distance), 'within' => $round->within(),
+            'on' => $told($level?->on), 'off' => $told($level?->off), 'unit' => $told($level?->unit), 'at_1m' => $told($alone), 'distance' => Shown::of(Display::RoomLength, $level->distance ?? $round->distance), 'within' => $round->within(),
+            'places' => array_map(fn (MarkedLevel $one): array => ['x' => $one->at->x, 'y' => $one->at->y, 'distance' => Shown::of(Display::RoomLength, $one->place->distance), 'on' => $told($one->place->onMean()), 'off' => $told($one->place->offMean())], $round->marked),
             'speeds' => array_map(fn (string $name, float $one): array => ['name' => $name, 'level' => sprintf('%.0f dBA', $one)], $levels === null ? [] : $unit->speeds(), $levels->levels ?? []),
             'seats' => array_map(fn (float $one): string => sprintf('%.0f dBA', $one), $levels->seats ?? []),
             'limit' => $limit === null ? null : sprintf('%.0f dBA', $limit), 'loudest' => $levels?->loudest === null ? null : $unit->speeds()[$levels->loudest],

@@ -172,6 +172,16 @@ final readonly class FloorPlan
         }, $this->all(FurnishingKind::Seat));
     }
 
+    /**
+     * From where the first unit stands to a point of the floor, as sound is heard there.
+     *
+     * @return float m, not nearer than sound spreads freely
+     */
+    public function fromUnit(PlanePoint $point): float
+    {
+        return $this->heardFrom($this->units(1)[0], Furnishing::usual(FurnishingKind::Seat, $point->x, $point->y));
+    }
+
     /** @return float|null from where the first unit stands to the seat nearest to it, m; null without seats */
     public function nearestSeat(): ?float
     {

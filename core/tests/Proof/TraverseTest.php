@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Jornel\Core\Tests\Proof;
 
 use Jornel\Core\Proof\Level\AWeighting;
+use Jornel\Core\Proof\Level\LevelPlace;
 use Jornel\Core\Proof\Level\UnitLevel;
 use Jornel\Core\Proof\Traverse\Aperture;
 use Jornel\Core\Proof\Traverse\Grid;
@@ -108,6 +109,34 @@ final class TraverseTest extends TestCase
         self::assertTrue($level->canBeTold());
         self::assertEqualsWithDelta(59.542, $level->unit, 1e-3);
         self::assertEqualsWithDelta(53.522, $level->at(2.0), 1e-3);
+    }
+
+    /** Worked by hand: 59.54 at 2 m is 65.56 at 1 m, 53.65 (56 less 52.2) at 4 m is 65.69; the mean energy of both is 65.63. */
+    public function test_levels_at_several_places_are_brought_to_one_distance(): void
+    {
+        $level = UnitLevel::around([new LevelPlace([60.0], [50.0], 2.0), new LevelPlace([56.0], [52.2], 4.0)]);
+
+        self::assertEqualsWithDelta([1.0, 65.628], [$level?->distance, $level?->unit], 5e-3);
+        // Where it was read without the unit at one place alone, that counts for all.
+        self::assertEqualsWithDelta(59.542, UnitLevel::around([new LevelPlace([60.0], [], 2.0), new LevelPlace([], [50.0], 2.0)])?->unit, 1e-3);
+        self::assertNull(UnitLevel::around([new LevelPlace([60.0], [], 2.0)]));
+    }
+
+    /** Source: the direct and diffuse field, Lp = Lw + 10 log10(Q / (4 pi r^2) + 4 / R), worked forwards. */
+    public function test_a_place_on_the_plan_hears_the_room_too(): void
+    {
+        $heard = fn (float $distance): float => 70.0 + 10.0 * log10(2.0 / (4.0 * M_PI * $distance ** 2) + 4.0 / 25.0);
+        $level = UnitLevel::around([new LevelPlace([$heard(5.0)], [0.0], 5.0, 25.0), new LevelPlace([$heard(2.0)], [0.0], 2.0, 25.0)]);
+
+        self::assertEqualsWithDelta(70.0 + 10.0 * log10(2.0 / (4.0 * M_PI)), $level?->at(1.0), 1e-3);
+    }
+
+    public function test_a_place_where_the_unit_cannot_be_told_counts_for_nothing(): void
+    {
+        $near = new LevelPlace([60.0], [50.0], 1.0);
+
+        self::assertEqualsWithDelta(UnitLevel::of([60.0], [50.0], 1.0)->unit, UnitLevel::around([$near, new LevelPlace([51.0], [50.0], 1.0)])?->unit, 1e-9);
+        self::assertFalse(UnitLevel::around([new LevelPlace([51.0], [50.0], 3.0)])?->canBeTold());
     }
 
     public function test_less_than_three_decibels_cannot_be_told(): void

@@ -32,6 +32,34 @@ final readonly class UnitLevel
     }
 
     /**
+     * From several places: each freed from the background that was read there, or else from that of all places, and
+     * brought to one distance, then their energy mean. Places where the unit cannot be told are left out of it.
+     *
+     * @param  non-empty-list<LevelPlace>  $places
+     * @return self|null at the distance of all of them, or at 1 m where they differ or hear the room; null until it was read on and off
+     */
+    public static function around(array $places): ?self
+    {
+        $on = array_merge(...array_column($places, 'on'));
+        $off = array_merge(...array_column($places, 'off'));
+        if ($on === [] || $off === []) {
+            return null;
+        }
+        $distances = array_unique(array_map(fn (LevelPlace $place): float => $place->distance, $places));
+        $isOpen = array_filter(array_column($places, 'roomConstant')) === [];
+        $common = $isOpen && count($distances) === 1 ? $distances[0] : 1.0;
+        $told = [];
+        foreach ($places as $place) {
+            $level = $place->on === [] ? null : Sound::withoutBackground(self::mean($place->on), self::mean($place->off === [] ? $off : $place->off));
+            if ($level !== null) {
+                $told[] = $place->inTheOpen($level, $common);
+            }
+        }
+
+        return new self(self::mean($on), self::mean($off), $told === [] ? null : self::mean($told), $common);
+    }
+
+    /**
      * Energy mean: 10 log10(mean of 10^(L/10)).
      *
      * @param  non-empty-list<float>  $levels  dBA

@@ -7,6 +7,7 @@ import EntryField from '../../ui/EntryField.vue';
 import NoticeBar from '../../ui/NoticeBar.vue';
 import OptionSwitch from '../../ui/OptionSwitch.vue';
 import AskMeter from './AskMeter.vue';
+import LevelPlan from './LevelPlan.vue';
 import LevelResult from './LevelResult.vue';
 import PhoneMeter from './PhoneMeter.vue';
 import type { Measuring } from './queries';
@@ -20,10 +21,14 @@ const level = computed(() => latest(props.proof.surveys, 'level'));
 const power = computed(() => latest(props.proof.surveys, 'power'));
 const which = ref<'on' | 'off'>('on');
 const distance = ref('1 m');
+/** Where on the plan the next reading is made; null at the told distance. */
+const mark = ref<{ x: number; y: number } | null>(null);
 const written = ref('');
 const watts = reactive<Record<string, string>>({});
 const fault = (of: 'value' | 'distance'): string | undefined =>
-    of === 'distance' ? beginning.refused.value?.errors['setting.distance']?.[0] : telling.refused.value?.errors['readings.0.entered']?.[0];
+    of === 'distance'
+        ? beginning.refused.value?.errors['setting.distance']?.[0]
+        : (telling.refused.value?.errors['readings.0.entered'] ?? telling.refused.value?.errors['readings.0.place'])?.[0];
 const said = computed(() => (fault('value') || fault('distance') ? undefined : telling.message.value || beginning.message.value));
 const readings = (side: string) => (level.value?.readings ?? []).filter(({ place }) => place.startsWith(side));
 
@@ -38,7 +43,8 @@ async function tellLevel(entered: string, source: string): Promise<void> {
     if (entered.trim() === '') return;
     const survey = await ensure('level');
     if (survey === undefined) return;
-    const place = `${which.value}-${readings(which.value).length + 1}`;
+    const at = mark.value ? `@${mark.value.x.toFixed(2)},${mark.value.y.toFixed(2)}` : '';
+    const place = `${which.value}-${readings(which.value).length + 1}${at}`;
     if (await telling.run({ survey, readings: [{ place, entered, source }] })) written.value = '';
 }
 async function tellWatts(speed: string, entered = watts[speed] ?? '', source = 'typed'): Promise<void> {
@@ -54,7 +60,8 @@ async function tellWatts(speed: string, entered = watts[speed] ?? '', source = '
         <NoticeBar v-if="said" kind="error">{{ said }}</NoticeBar>
         <div class="card">
             <h2>How loud is it?</h2>
-            <p>Read at the same distance on several sides, out of the jet: with the unit on, then off. Keep quiet meanwhile.</p>
+            <p>Read on several sides, out of the jet, with the unit on, then off: at one distance, or where you mark it on the plan.</p>
+            <LevelPlan v-model="mark" :plan="proof.plan" :level="level?.level ?? null" />
             <Form layout="vertical" class="row" @submit.prevent="tellLevel(written, 'typed')">
                 <OptionSwitch
                     :value="which"
@@ -65,7 +72,7 @@ async function tellWatts(speed: string, entered = watts[speed] ?? '', source = '
                     label="Whether the unit runs"
                     @choose="(next) => (which = next)"
                 />
-                <EntryField v-if="!level" v-model="distance" label="Distance" :fault="fault('distance')" class="figure short" />
+                <EntryField v-if="!level && !mark" v-model="distance" label="Distance" :fault="fault('distance')" class="figure short" />
                 <EntryField v-model="written" label="Reading" hint="52.4 dBA" :fault="fault('value')" class="figure short" />
                 <Button v-if="proof.may_build" type="primary" html-type="submit" :loading="telling.busy.value">Add</Button>
             </Form>
@@ -91,8 +98,9 @@ async function tellWatts(speed: string, entered = watts[speed] ?? '', source = '
                 <template v-if="level.level.on && level.level.off">
                     <dt>The unit alone</dt>
                     <dd v-if="level.level.unit">
-                        <b class="figure">{{ level.level.unit }}</b> at {{ show(level.level.distance) }}, {{ level.level.at_1m }} at 1 m,
-                        within {{ level.level.within }} dB
+                        <b class="figure">{{ level.level.unit }}</b> at {{ show(level.level.distance)
+                        }}<template v-if="level.level.unit !== level.level.at_1m">, {{ level.level.at_1m }} at 1 m</template>, within
+                        {{ level.level.within }} dB
                     </dd>
                     <dd v-else>On and off are less than 3 dB apart: it cannot be told. Read closer, or when it is quieter.</dd>
                 </template>

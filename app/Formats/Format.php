@@ -2,8 +2,8 @@
 
 namespace App\Formats;
 
-use Jornel\Core\Document\Documents;
-use Jornel\Core\Document\Formats;
+use Jornel\Core\Document\Register\Documents;
+use Jornel\Core\Document\Register\Formats;
 use Opis\JsonSchema\Errors\ValidationError;
 use Opis\JsonSchema\Validator;
 use stdClass;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Jornel\Core\Tests;
 
 use Jornel\Core\Data\DataFiles;
-use Jornel\Core\Document\Documents;
+use Jornel\Core\Document\Register\Documents;
 use Jornel\Core\Guide\Steps;
 use Jornel\Core\Part\Rating\RatingStep;
 use Jornel\Core\Shape\Corners;

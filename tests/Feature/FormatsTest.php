@@ -3,7 +3,7 @@
 namespace Tests\Feature;
 
 use App\Formats\Format;
-use Jornel\Core\Document\Formats;
+use Jornel\Core\Document\Register\Formats;
 use PHPUnit\Framework\TestCase;
 
 /** The open formats on disk are those of the core, and the catalogue's own files keep to them. */

@@ -2,7 +2,7 @@
 
 namespace Tests\Reference;
 
-use Jornel\Core\Document\Documents;
+use Jornel\Core\Document\Register\Documents;
 use Jornel\Core\Tests\Sample;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;

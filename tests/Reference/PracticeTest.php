@@ -6,7 +6,7 @@ use Jornel\Core\Air\Air;
 use Jornel\Core\Airflow\DustLoad;
 use Jornel\Core\Airflow\Performance;
 use Jornel\Core\Airflow\Unit;
-use Jornel\Core\Document\Documents;
+use Jornel\Core\Document\Register\Documents;
 use Jornel\Core\Room\Clearance;
 use Jornel\Core\Room\Enclosure;
 use Jornel\Core\Room\RoomAir;

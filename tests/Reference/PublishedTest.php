@@ -5,7 +5,7 @@ namespace Tests\Reference;
 use Jornel\Core\Air\Air;
 use Jornel\Core\Airflow\Performance;
 use Jornel\Core\Airflow\Unit as PurifierUnit;
-use Jornel\Core\Document\Documents;
+use Jornel\Core\Document\Register\Documents;
 use Jornel\Core\Part\Grade;
 use Jornel\Core\Part\Rating\RatingStep;
 use Jornel\Core\Quantity\UnitOfMeasure;

@@ -5,7 +5,7 @@ namespace App\Console\Commands;
 use App\Formats\Format;
 use Illuminate\Console\Command;
 use Jornel\Core\Data\DataFiles;
-use Jornel\Core\Document\Documents;
+use Jornel\Core\Document\Register\Documents;
 
 class EvaluateCommand extends Command
 {

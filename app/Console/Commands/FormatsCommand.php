@@ -5,7 +5,7 @@ namespace App\Console\Commands;
 use App\Formats\Format;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\File;
-use Jornel\Core\Document\Formats;
+use Jornel\Core\Document\Register\Formats;
 
 class FormatsCommand extends Command
 {

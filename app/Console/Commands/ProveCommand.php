@@ -5,8 +5,8 @@ namespace App\Console\Commands;
 use App\Formats\Format;
 use Illuminate\Console\Command;
 use Jornel\Core\Data\DataFiles;
-use Jornel\Core\Document\Documents;
 use Jornel\Core\Document\Proof\NamedLogs;
+use Jornel\Core\Document\Register\Documents;
 use Jornel\Core\Proof\Log\LogText;
 
 class ProveCommand extends Command

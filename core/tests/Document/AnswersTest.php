@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Tests\Document;
 
-use Jornel\Core\Document\Documents;
 use Jornel\Core\Document\Proof\NamedLogs;
+use Jornel\Core\Document\Register\Documents;
 use Jornel\Core\Tests\Answers;
 use Jornel\Core\Tests\Sample;
 use PHPUnit\Framework\Attributes\DataProvider;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Tests\Document;
 
-use Jornel\Core\Document\Documents;
-use Jornel\Core\Document\Formats;
+use Jornel\Core\Document\Register\Documents;
+use Jornel\Core\Document\Register\Formats;
 use PHPUnit\Framework\TestCase;
 
 final class FormatsTest extends TestCase

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Tests\Document;
 
-use Jornel\Core\Document\Documents;
+use Jornel\Core\Document\Register\Documents;
 use Jornel\Core\Fault\Invalid;
 use Jornel\Core\Fault\InvalidEntries;
 use Jornel\Core\Geometry\PlanePoint;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Tests\Document;
 
-use Jornel\Core\Document\Documents;
+use Jornel\Core\Document\Register\Documents;
 use Jornel\Core\Tests\Sample;
 use PHPUnit\Framework\TestCase;
 

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Jornel\Core\Tests\Finder;
 
 use Fiber;
-use Jornel\Core\Document\Documents;
 use Jornel\Core\Document\FindDocument;
+use Jornel\Core\Document\Register\Documents;
 use Jornel\Core\Finder\Search;
 use Jornel\Core\Finder\SearchResult;
 use Jornel\Core\Part\Record;

@@ -5,7 +5,7 @@ import type { Proof, Survey } from '../../api/client';
 import { useMeasure } from '../../session/useMeasure';
 
 /** The plan of the room with its unit and seats: a click, or the arrow keys, mark where the meter is held. */
-const props = defineProps<{ plan: Proof['plan']; level: Survey['level'] }>();
+const props = defineProps<{ plan: Proof['plan']; level: Survey['level']; distance: string }>();
 const mark = defineModel<{ x: number; y: number } | null>({ required: true });
 const { show } = useMeasure();
 
@@ -88,7 +88,9 @@ function move(event: KeyboardEvent): void {
             <Button v-for="(seat, number) in plan.seats" :key="number" size="small" @click="mark = { ...seat }"
                 >at seat {{ number + 1 }}</Button
             >
-            <Button size="small" :type="mark ? 'default' : 'primary'" :aria-pressed="!mark" @click="mark = null">at one distance</Button>
+            <Button size="small" :type="mark ? 'default' : 'primary'" :aria-pressed="!mark" @click="mark = null"
+                >{{ distance }} from it</Button
+            >
             <p v-if="mark" aria-live="polite">Marked on the plan.</p>
             <ul v-if="level?.places.length">
                 <li v-for="place in level.places" :key="`${place.x},${place.y}`">

@@ -61,7 +61,7 @@ async function tellWatts(speed: string, entered = watts[speed] ?? '', source = '
         <div class="card">
             <h2>How loud is it?</h2>
             <p>Read on several sides, out of the jet, with the unit on, then off: at one distance, or where you mark it on the plan.</p>
-            <LevelPlan v-model="mark" :plan="proof.plan" :level="level?.level ?? null" />
+            <LevelPlan v-model="mark" :plan="proof.plan" :level="level?.level ?? null" :distance="level?.setting.distance ?? distance" />
             <Form layout="vertical" class="row" @submit.prevent="tellLevel(written, 'typed')">
                 <OptionSwitch
                     :value="which"

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Jornel\Core\Document;
+namespace Jornel\Core\Document\Register;
 
 use Jornel\Core\Document\Schema\FileForms;
 use Jornel\Core\Document\Schema\Shared;

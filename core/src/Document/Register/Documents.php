@@ -2,15 +2,25 @@
 
 declare(strict_types=1);
 
-namespace Jornel\Core\Document;
+namespace Jornel\Core\Document\Register;
 
 use Jornel\Core\Data\DataFiles;
+use Jornel\Core\Document\BuildingDocument;
+use Jornel\Core\Document\ClearanceDocument;
+use Jornel\Core\Document\DayDocument;
+use Jornel\Core\Document\Document;
+use Jornel\Core\Document\EvaluationDocument;
+use Jornel\Core\Document\FindDocument;
+use Jornel\Core\Document\GuideDocument;
+use Jornel\Core\Document\KitDocument;
 use Jornel\Core\Document\Proof\DecayDocument;
 use Jornel\Core\Document\Proof\FitDocument;
 use Jornel\Core\Document\Proof\LevelDocument;
 use Jornel\Core\Document\Proof\TissueDocument;
 use Jornel\Core\Document\Proof\TraverseDocument;
+use Jornel\Core\Document\RoomSeriesDocument;
 use Jornel\Core\Document\Schema\Form;
+use Jornel\Core\Document\SoundDocument;
 use Jornel\Core\Part\Record;
 
 /** The register of documents: a new kind is its class and one line here. */

@@ -19,14 +19,6 @@ final readonly class LevelRound
     /** Distance from the unit, m. */
     private const DISTANCE = [0.2, 30.0];
 
-    /** How far a phone may be off, dB, and a level meter (common practice, no source). */
-    private const PHONE = 3.0;
-
-    private const METER = 1.5;
-
-    /** How far a room's own field may be off from what its surfaces say, dB (assumed). */
-    private const ROOM = 2.0;
-
     /** With the unit or without it, which reading, and where it was marked on the plan, m: on-1, off-2, on-3@1.20,0.85. */
     private const PLACE = '/^(on|off)-\d{1,3}(?:@(-?\d{1,3}(?:\.\d{1,2})?),(-?\d{1,3}(?:\.\d{1,2})?))?$/D';
 
@@ -85,7 +77,7 @@ final readonly class LevelRound
     /** @return float dB */
     public function within(): float
     {
-        return hypot($this->isPhone ? self::PHONE : self::METER, $this->marked === [] ? 0.0 : self::ROOM);
+        return UnitLevel::within($this->isPhone, $this->marked !== []);
     }
 
     /** @return list<Evidence> */

@@ -131,6 +131,13 @@ final class TraverseTest extends TestCase
         self::assertEqualsWithDelta(70.0 + 10.0 * log10(2.0 / (4.0 * M_PI)), $level?->at(1.0), 1e-3);
     }
 
+    public function test_a_phone_and_a_room_make_a_level_less_sure(): void
+    {
+        self::assertSame(1.5, UnitLevel::within(false, false));
+        self::assertEqualsWithDelta(2.5, UnitLevel::within(false, true), 1e-9);
+        self::assertGreaterThan(UnitLevel::within(true, false), UnitLevel::within(true, true));
+    }
+
     public function test_a_place_where_the_unit_cannot_be_told_counts_for_nothing(): void
     {
         $near = new LevelPlace([60.0], [50.0], 1.0);

@@ -9,6 +9,14 @@ use Jornel\Core\Sound\Sound;
 /** How loud a unit is by itself, from readings with it and without it. */
 final readonly class UnitLevel
 {
+    /** How far a phone may be off, dB, and a level meter (common practice, no source). */
+    private const PHONE = 3.0;
+
+    private const METER = 1.5;
+
+    /** How far a room's own field may be off from what its surfaces say, dB (assumed). */
+    private const ROOM = 2.0;
+
     /**
      * @param  float  $on  energy mean with the unit, dBA
      * @param  float  $off  energy mean without it, dBA
@@ -68,6 +76,16 @@ final readonly class UnitLevel
     public static function mean(array $levels): float
     {
         return Sound::together($levels) - 10.0 * log10(count($levels));
+    }
+
+    /**
+     * How far a level may be off: by what reads it, and by the room where its own field is heard too.
+     *
+     * @return float dB
+     */
+    public static function within(bool $isPhone, bool $hearsRoom): float
+    {
+        return hypot($isPhone ? self::PHONE : self::METER, $hearsRoom ? self::ROOM : 0.0);
     }
 
     public function canBeTold(): bool

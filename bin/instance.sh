@@ -11,6 +11,7 @@ use_instance() {
     mkdir -p "$run" "$place/cache" "$root/var/storage"/{framework/cache/data,framework/sessions,framework/views,logs,fonts}
     export APP_CONFIG_CACHE="$place/cache/config.php" APP_ROUTES_CACHE="$place/cache/routes.php"
     export APP_SERVICES_CACHE="$place/cache/services.php" APP_PACKAGES_CACHE="$place/cache/packages.php"
+    export JORNEL_FINDER_SOCKET="$(sockets)/finder.sock"
     export APP_EVENTS_CACHE="$place/cache/events.php" VIEW_COMPILED_PATH="$root/var/storage/framework/views"
 }
 

@@ -90,12 +90,13 @@ load() {
     prepare_tests
     use_instance load
     export QUEUE_CONNECTION=database
-    trap 'halt_web; halt queue; halt database' EXIT
+    trap 'halt_web; halt queue; halt finder; halt database' EXIT
     start_database
     quietly php artisan migrate:fresh --force --seed
     php tests/bench/people.php "${1:-50}" >"$run/people.json"
     start_web 127.0.0.1 "$(free_port)"
     start queue php artisan queue:work --sleep=1
+    start_finder
     local status=0
     node tests/bench/load.mjs "$(web_address)" "$run/people.json" "${2:-60}" || status=$?
     return "$status"
@@ -105,9 +106,10 @@ load() {
 CHECKS=13
 
 check_in_browser() {
-    trap 'halt_web; halt_web away; halt database' EXIT
+    trap 'halt_web; halt_web away; halt finder; halt database' EXIT
     start_database
     quietly php artisan migrate:fresh --force --seed
+    start_finder
     start_web 127.0.0.1 "$(free_port)"
     DB_PORT=1 start_web 127.0.0.1 "$(free_port)" away
     JORNEL_URL=$(web_address) JORNEL_AWAY_URL=$(web_address away) JORNEL_RESTART=$root/bin/restart-tests.sh check browser npx playwright test

@@ -34,7 +34,7 @@ start_again() {
 }
 
 while sleep 1; do
-    for name in database web-php web queue scheduler; do
+    for name in database web-php web finder queue scheduler; do
         if [ -f "$run/$name.command" ] && ! runs "$name" && [ -f "$run/$name.command" ]; then start_again "$name"; fi
     done
     shorten

@@ -52,3 +52,8 @@ nginx_settings() {
     lan_settings "$socket"
     echo '}'
 }
+
+# The finder's service, which the web server asks (app/Finder/Service).
+start_finder() {
+    start finder php -d opcache.enable_cli=1 -d opcache.jit=disable -d memory_limit=1G artisan jornel:finder
+}

@@ -2,6 +2,7 @@
 
 namespace App\Finder;
 
+use App\Finder\Service\FinderClient;
 use Closure;
 use Illuminate\Support\Facades\Log;
 use Jornel\Core\Finder\Search;
@@ -10,8 +11,11 @@ use Jornel\Core\Finder\SearchResult;
 use Symfony\Component\Process\PhpExecutableFinder;
 use Symfony\Component\Process\Process;
 
-/** A search in a process of its own (bin/search.php), which can be shared out to two cores and ended at any moment. */
-final class SearchProcess
+/**
+ * A search outside the web server's worker, which can be ended at any moment: by the finder's service, or, where that does not
+ * run, in a process of its own (bin/search.php), shared out to two cores.
+ */
+final readonly class SearchProcess
 {
     private const LONGEST = 55;
 
@@ -21,8 +25,18 @@ final class SearchProcess
     /** How often whoever waits is asked whether they still do, microseconds. */
     private const PULSE = 50_000;
 
+    public function __construct(private FinderClient $service)
+    {
+    }
+
     /** @param  Closure(): void  $meanwhile  called again and again; what it throws ends the search */
-    public static function answer(SearchProblem $problem, Closure $meanwhile): SearchResult
+    public function answer(SearchProblem $problem, Closure $meanwhile): SearchResult
+    {
+        return $this->service->answer($problem, $meanwhile) ?? self::inOneOfItsOwn($problem, $meanwhile);
+    }
+
+    /** @param  Closure(): void  $meanwhile */
+    private static function inOneOfItsOwn(SearchProblem $problem, Closure $meanwhile): SearchResult
     {
         $php = (new PhpExecutableFinder)->find(false);
         $compiled = base_path('var/compiled');

@@ -2,6 +2,7 @@
 
 namespace App\Providers;
 
+use App\Finder\Service\FinderClient;
 use App\Models\Build;
 use App\Models\BuildDay;
 use App\Models\Invitation;
@@ -31,6 +32,7 @@ class AppServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->singleton(DataFiles::class, fn (): DataFiles => new DataFiles(config()->string('jornel.data')));
+        $this->app->bind(FinderClient::class, fn (): FinderClient => new FinderClient(config()->string('jornel.finder_socket')));
     }
 
     public function boot(): void

@@ -15,9 +15,6 @@ use LogicException;
 /** The build sheet of a version, as one page of PDF. */
 final class BuildSheetPdf
 {
-    /** Sizes of the letters that are tried until all stands on one page. */
-    private const SCALES = [1.0, 0.94, 0.88, 0.82, 0.76];
-
     /** @param  array<string, StockLine>  $shelf  by kind and code: what is reserved for the build need not be bought */
     public static function of(Version $version, Ledger $ledger, array $shelf, System $measure): string
     {
@@ -34,14 +31,19 @@ final class BuildSheetPdf
             'picture' => self::image(PrintSvg::unit(Drawing::of($unit->design->scene()))),
             'plans' => array_map(fn (CutLine $cut): string => self::image(PrintSvg::panel($cut->panel)), $sheet->cuts),
         ];
-        foreach (self::SCALES as $scale) {
-            $pdf = PaperPdf::of('sheet', $facts + ['scale' => $scale], $measure);
-            if ($pdf->getCanvas()->get_page_count() === 1) {
-                break;
-            }
-        }
 
-        return (string) $pdf->output();
+        return (string) OnePage::of('sheet', $facts, $measure, self::guess(count($sheet->steps)))->output();
+    }
+
+    /** Size of the letters with which so many steps, and what goes with them, are likely to go on a page. */
+    private static function guess(int $steps): float
+    {
+        return match (true) {
+            $steps <= 11 => 1.0,
+            $steps <= 13 => 0.94,
+            $steps <= 15 => 0.88,
+            default => 0.82,
+        };
     }
 
     private static function image(string $svg): string

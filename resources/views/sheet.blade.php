@@ -30,7 +30,7 @@
 </style>
 </head>
 <body>
-<table class="head"><tr>
+<table class="head" id="top"><tr>
     <td>
         <h1>{{ $unit->design->shape->name() }}</h1>
         <p>{{ $version->build->name }} · {{ $room->name }}, {{ $room->site->name }} · {{ $room->site->programme->name }}</p>
@@ -72,17 +72,25 @@
     </table>
     @if ($sheet->cuts)
     <h2>Cut <span class="note">for one unit; measure your filters before you cut</span></h2>
+    @if (count($sheet->cuts) <= 3)
     <table><tr>
         @foreach ($sheet->cuts as $i => $cut)
         <td style="width: {{ 100 / max(2, count($sheet->cuts)) }}%"><b>{{ $cut->name() }}</b><br>
             <img src="{{ $plans[$i] }}" style="width: {{ (count($sheet->cuts) > 2 ? 25 : 32) * $scale }}mm"><br>
-            {{ $cut->sides() }}
-            <span class="note">({{ round($cut->panel->width * 1000) }} × {{ round($cut->panel->height * 1000) }} mm)</span>
-            @if ($cut->note())<br>{{ $cut->note() }}@endif
-            @if ($cut->hole)<br>centre {{ $cut->centre() }}, where the diagonals cross; hole {{ $cut->hole->text() }} in, radius {{ $cut->radius->text() }} in <span class="note">({{ round($cut->panel->hole * 1000) }} mm)</span>@endif
+            @include('sheet-cut')
         </td>
         @endforeach
     </tr></table>
+    @else
+    <table class="lines">
+        @foreach ($sheet->cuts as $i => $cut)
+        <tr>
+            <td style="width: 13mm"><img src="{{ $plans[$i] }}" style="{{ $cut->panel->height > $cut->panel->width ? 'height' : 'width' }}: {{ 11 * $scale }}mm"></td>
+            <td><b>{{ $cut->name() }}</b> @include('sheet-cut')</td>
+        </tr>
+        @endforeach
+    </table>
+    @endif
     @endif
 </td>
 <td class="col">
@@ -106,5 +114,6 @@
     <tr>@foreach ($pair as $caution)<td><b>{{ $caution->title }}.</b> {{ $caution->text }}</td>@endforeach</tr>
     @endforeach
 </table>
+<p id="end"></p>
 </body>
 </html>

@@ -23,7 +23,9 @@ class ShapesTest extends FeatureTestCase
             self::assertNotEmpty($answer->json('unit.drawing.strokes'), $shape);
             self::assertNotEmpty($answer->json('unit.form.tools'), $shape);
             $version = $this->postJson("/api/v1/rooms/{$room->id}/builds", ['name' => $shape, 'unit' => $unit])->assertCreated()->json('latest.id');
-            self::assertStringStartsWith('%PDF', (string) $this->get("/api/v1/versions/{$version}/sheet")->assertOk()->getContent());
+            $sheet = (string) $this->get("/api/v1/versions/{$version}/sheet")->assertOk()->getContent();
+            self::assertStringStartsWith('%PDF', $sheet);
+            self::assertSame(1, preg_match_all('~/Type /Page\b~', $sheet), "{$shape}: the sheet is one page");
         }
     }
 

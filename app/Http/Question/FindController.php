@@ -24,7 +24,7 @@ class FindController extends Controller
         new OA\Response(response: 202, description: 'Not yet: ask again with the same ticket', content: new OA\JsonContent(ref: FindPlaceData::class)),
         new OA\Response(response: 422, description: 'Something given is not allowed', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
     ])]
-    public function store(FindRequest $request, Find $find, StandsThere $there, KeptAnswers $kept, FindQueue $queue): JsonResponse
+    public function store(FindRequest $request, Find $find, StandsThere $there, KeptAnswers $kept, FindQueue $queue, SearchProcess $search): JsonResponse
     {
         $person = $this->person($request);
         $question = $find($request->room(), $request->goal(), $request->wishes(), $person->measure, $request->programme(), $request->build(), $there->copies($request->beside(), $person->measure));
@@ -34,7 +34,7 @@ class FindController extends Controller
             try {
                 // Somebody else may have asked the same while this one waited.
                 $answer = $queue->turn($person->id, $request->ticket(), fn (Closure $meanwhile): string => $kept->get($key)
-                    ?? $kept->keep($key, (string) json_encode(FindData::of(SearchProcess::answer($question, $meanwhile), $question), JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION)));
+                    ?? $kept->keep($key, (string) json_encode(FindData::of($search->answer($question, $meanwhile), $question), JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION)));
             } catch (NobodyWaits $ended) {
                 throw new GoneHttpException($ended->getMessage(), $ended);
             }

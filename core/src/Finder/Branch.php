@@ -13,6 +13,7 @@ final readonly class Branch
      * @param  Operation  $operation  speed and number of units
      * @param  Measures  $atBest  that none of its candidates is better than
      * @param  float  $share  of the goal, at best
+     * @param  int  $weight  candidates that it stands for
      * @param  Filter|null  $filter  null where its media are not chosen
      * @param  Variant|null  $variant  null where corners and joining are not chosen
      */
@@ -21,19 +22,10 @@ final readonly class Branch
         public Operation $operation,
         public Measures $atBest,
         public float $share,
+        public int $weight,
         public ?Filter $filter = null,
         public ?Variant $variant = null,
     ) {
-    }
-
-    /** Candidates that it stands for. */
-    public function weight(): int
-    {
-        return match (true) {
-            $this->variant !== null => 1,
-            $this->filter !== null => $this->evaluation->family->ways(),
-            default => $this->evaluation->family->weight(),
-        };
     }
 
     /** In words that sort the same on every machine. */

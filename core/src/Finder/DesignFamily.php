@@ -15,6 +15,12 @@ use Jornel\Core\Shape\Design;
  */
 final readonly class DesignFamily
 {
+    /** Ways of treating its corners and of joining it. */
+    public int $ways;
+
+    /** Candidates that one speed and one number of units stand for. */
+    public int $weight;
+
     /**
      * @param  Design  $design  with an imagined filter that is no worse than any of the media
      * @param  Assembly  $assembly  of it
@@ -24,17 +30,7 @@ final readonly class DesignFamily
      */
     public function __construct(public Design $design, public Assembly $assembly, public array $media, public array $joinings, public string $code)
     {
-    }
-
-    /** Ways of treating its corners and of joining it. */
-    public function ways(): int
-    {
-        return count(Range::CORNERS) * count($this->joinings);
-    }
-
-    /** Candidates that one speed and one number of units stand for. */
-    public function weight(): int
-    {
-        return count($this->media) * $this->ways();
+        $this->ways = count(Range::CORNERS) * count($joinings);
+        $this->weight = count($media) * $this->ways;
     }
 }

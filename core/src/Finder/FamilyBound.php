@@ -4,9 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Finder;
 
-use Jornel\Core\Guide\Work;
-use Jornel\Core\Kit\Pieces;
-use Jornel\Core\Shape\Size;
+use Jornel\Core\Part\Joining;
 
 /**
  * Lower bound of the measures of a family of designs, whatever its media, corners and joining: the cheapest of each for
@@ -14,10 +12,6 @@ use Jornel\Core\Shape\Size;
  */
 final class FamilyBound
 {
-    private readonly int $fans;
-
-    private readonly int $filters;
-
     private readonly float $footprint;
 
     private readonly float $height;
@@ -34,22 +28,12 @@ final class FamilyBound
     /** @var array<int, int> by number of units, hundredths of money */
     private array $hardware = [];
 
-    public function __construct(private readonly DesignFamily $family, Size $size, Work $work, private readonly SearchProblem $problem, private readonly PriceBook $book)
+    public function __construct(private readonly FamilyFigures $figures, private readonly SearchProblem $problem, private readonly PriceBook $book)
     {
-        $design = $family->design;
-        $this->fans = $design->shape->fanCount($design);
-        $this->filters = $design->shape->filterCount($design);
-        [$minutes, $tools, $skills] = [INF, PHP_INT_MAX, PHP_INT_MAX];
-        foreach ($family->joinings as $joining) {
-            $minutes = min($minutes, $work->minutesWith($joining));
-            if ($problem->limits->areOfMakers()) {
-                $joined = $work->joinedWith($joining);
-                $tools = min($tools, count($problem->limits->missingTools($joined)));
-                $skills = min($skills, count($problem->limits->missingSkills($joined)));
-            }
-        }
-        [$this->minutes, $this->missingTools, $this->missingSkills] = [$minutes, $tools === PHP_INT_MAX ? 0 : $tools, $skills === PHP_INT_MAX ? 0 : $skills];
-        [$this->footprint, $this->height] = [$size->footprint(), $size->height];
+        $variants = $figures->variants;
+        [$this->missingTools, $this->missingSkills] = $problem->limits->areOfMakers() ? self::leastMissing($figures, $problem->limits) : [0, 0];
+        $this->minutes = $variants->leastMinutes();
+        [$this->footprint, $this->height] = [$variants->leastSize()->footprint(), $variants->leastSize()->height];
     }
 
     /** With the cheapest media to begin with and the cheapest to change. */
@@ -71,19 +55,32 @@ final class FamilyBound
      */
     public function hardware(int $units): int
     {
-        return $this->hardware[$units] ??= array_sum(array_map(
-            fn (string $id, int $count): int => $this->book->atLeast($this->problem->catalogue->material($id), $count),
-            array_keys($pieces = Pieces::ofHardware($this->family->assembly, $units, $this->problem->catalogue)),
-            $pieces,
-        ));
+        return $this->hardware[$units] ??= array_sum(array_map(fn (array $line): int => $this->book->atLeast(...$line), $this->figures->variants->hardware($units)));
+    }
+
+    /** @return array{int, int} tools that are not at hand and skills that nobody has, at least */
+    public function missing(): array
+    {
+        return [$this->missingTools, $this->missingSkills];
+    }
+
+    /** @return array{int, int} */
+    private static function leastMissing(FamilyFigures $figures, Limits $limits): array
+    {
+        $works = array_map(fn (Joining $joining) => $figures->variants->leastWork()->joinedWith($joining), $figures->family->joinings);
+
+        return [
+            min(array_map(fn ($work): int => count($limits->missingTools($work)), $works)),
+            min(array_map(fn ($work): int => count($limits->missingSkills($work)), $works)),
+        ];
     }
 
     /** @return array{int, int, int} first cost, filters to change over the years, missing fans */
     private function costs(int $units): array
     {
-        $design = $this->family->design;
-        [$fans, $filters] = [$units * $this->fans, $units * $this->filters];
-        [$first, $change] = $this->book->cheapest($this->family->media, $filters);
+        $design = $this->figures->family->design;
+        [$fans, $filters] = [$units * $this->figures->fans, $units * $this->figures->filters];
+        [$first, $change] = $this->book->cheapest($this->figures->family->media, $filters);
         if ($design->prefilter !== null) {
             $first += $this->book->atLeast($design->prefilter, $filters);
             $change += $this->book->refill($design->prefilter, $filters);

@@ -4,68 +4,39 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Finder;
 
-use Jornel\Core\Air\PerBin;
-use Jornel\Core\Airflow\Balance;
-use Jornel\Core\Airflow\Box;
-use Jornel\Core\Airflow\Output;
-use Jornel\Core\Airflow\Propagation;
-use Jornel\Core\Airflow\Unit;
-use Jornel\Core\Part\Fan;
 use Jornel\Core\Part\Filter;
 
-/** Bounds and balances of one family of designs, each computed once during the search. */
+/** What one question makes of a family of designs: how it is run and heard in this room, what it costs, what is missing for it. */
 final class FamilyEvaluation
 {
-    private readonly int $fans;
+    public readonly DesignFamily $family;
 
-    private readonly int $filters;
-
-    private readonly Unit $ideal;
+    public readonly FamilyAirflow $airflow;
 
     private ?FamilyBound $atBest = null;
 
-    private ?Variants $variants = null;
+    /** @var array<int, PricedVariant> by number of units */
+    private array $ideal = [];
 
-    /** @var array<string, Unit> by filter */
-    private array $units = [];
+    /** @var array<int, non-empty-list<PricedVariant>> by number of units */
+    private array $worth = [];
 
-    /** @var array<string, Unit> by filter and variant */
-    private array $made = [];
-
-    /** @var array<string, Propagation> of one unit, by filter, variant and speed */
-    private array $propagations = [];
+    /** @var array<string, array<int, array{int, int, int}>> by filter and number of units */
+    private array $costs = [];
 
     public function __construct(
-        public readonly DesignFamily $family,
+        public readonly FamilyFigures $figures,
         private readonly SearchProblem $problem,
         private readonly PriceBook $book,
-        private readonly BalanceBound $balanceBound,
         private readonly Operations $operations,
     ) {
-        $design = $family->design;
-        $this->fans = $design->shape->fanCount($design);
-        $this->filters = $design->shape->filterCount($design);
-        $this->ideal = Unit::of($design, $family->assembly, $problem->air);
+        [$this->family, $this->airflow] = [$figures->family, $figures->airflow];
     }
 
     /** @return list<non-empty-list<Operation>> by speed, by number of units less one */
     public function operations(): array
     {
-        return $this->operations->of("{$this->family->design->fan->id} {$this->fans}", $this->ideal);
-    }
-
-    /** The most that one unit could give, tight and of the best media. */
-    public function mostOfAnyMedia(int $speed): Output
-    {
-        return $this->atMost($this->ideal, $this->ideal->box->leaking(0.0), $speed);
-    }
-
-    /** The most that it could give of some media, leaking as it does. */
-    public function most(Filter $filter, Variant $variant, int $speed): Output
-    {
-        $unit = $this->unit($filter);
-
-        return $this->atMost($unit, $unit->box->leaking($variant->leakArea), $speed);
+        return $this->operations->of($this->figures->driven, $this->airflow->ideal);
     }
 
     /**
@@ -75,124 +46,94 @@ final class FamilyEvaluation
      */
     public function solved(Filter $filter, Variant $variant, Operation $operation, Measures $made): Solved
     {
-        // Of an intake it counts which of the leaks are seams.
-        $unit = $this->ideal->isIntake ? $this->made($filter, $variant) : $this->unit($filter)->leaking($variant->leakArea);
-        $speed = $unit->speeds[$operation->speed];
-        $balance = Balance::of($unit->curve($speed), $unit->box);
-        $speedUp = $unit->speedUp($speed, $balance->pressure, $balance->fanFlow);
-        if ($speedUp === 1.0) {
-            return new Solved($unit->output($balance), $made);
+        $worked = $this->airflow->worked($filter, $variant, $operation->speed);
+        if (! $worked['works_harder']) {
+            return new Solved($worked['output'], $made);
         }
-        $harder = $this->operations->operation($operation->speed, $operation->units, $unit->level($speed, $speedUp), $unit->watts($speed, $speedUp));
 
-        return new Solved($unit->output($balance), $made->working($operation, $harder));
-    }
-
-    /** What one unit gives, and how sure that is. */
-    public function propagation(Filter $filter, Variant $variant, int $speed): Propagation
-    {
-        return $this->propagations["{$filter->id} {$variant->code} {$speed}"] ??= Propagation::through($this->made($filter, $variant), $speed, $this->problem->tolerances);
-    }
-
-    /**
-     * What one unit would give, tight and of the best media, and how sure that is of what all of them share: whatever figures
-     * a unit's fans and media turn out to have, it gives no more than this with the same. Null of intakes.
-     */
-    public function propagationOfAnyMedia(int $speed): ?Propagation
-    {
-        return $this->ideal->isIntake ? null : $this->propagations[" {$speed}"] ??= Propagation::through($this->ideal->leaking(0.0), $speed, $this->problem->tolerances);
-    }
-
-    /** The same of some media, leaking surely as little as any way of making it. */
-    public function propagationAtBest(Filter $filter, Variant $variant, int $speed): ?Propagation
-    {
-        return $this->ideal->isIntake ? null : $this->propagations["{$filter->id} {$speed}"] ??= Propagation::through($this->unit($filter)->leaking($variant->leakArea), $speed, $this->problem->tolerances);
+        return new Solved($worked['output'], $made->working($operation, $this->operations->operation($operation->speed, $operation->units, $worked['level'], $worked['watts'])));
     }
 
     public function atBest(): FamilyBound
     {
-        return $this->atBest ??= new FamilyBound($this->family, $this->variants()->leastSize(), $this->variants()->leastWork(), $this->problem, $this->book);
+        return $this->atBest ??= new FamilyBound($this->figures, $this->problem, $this->book);
     }
 
-    /** @return non-empty-list<array{Variant, int}> with what is bought for it besides fans and filters, hundredths of money */
+    /**
+     * The ways of making some units of which none makes another needless.
+     *
+     * @return non-empty-list<PricedVariant>
+     */
     public function worth(int $units): array
     {
-        return $this->variants()->worth($units);
+        return $this->worth[$units] ??= $this->withoutNeedless($units);
     }
 
-    /** An imagined way that is in nothing worse than any. */
-    public function ideal(): Variant
+    /** An imagined way of making some units that is in nothing worse than any: it takes what all of them take. */
+    public function ideal(int $units): PricedVariant
     {
-        return $this->variants()->ideal();
+        return $this->ideal[$units] ??= new PricedVariant($this->figures->variants->ideal(), $this->atBest()->hardware($units), ...$this->atBest()->missing());
     }
 
     /** With media, but without corners, joining and what is bought for them. */
     public function ofFansAndFilters(Filter $filter, Operation $operation): Measures
     {
-        $units = $operation->units;
+        [$first, $change, $missing] = $this->costs[$filter->id][$operation->units] ??= $this->costs($filter, $operation->units);
+
+        return new Measures($first, $change + $operation->energy, $operation->level, 0.0, 0.0, $operation->power, 0.0, 0, 0, $missing);
+    }
+
+    /** @return array{int, int, int} first cost, filters to change over the years, missing fans and filters */
+    private function costs(Filter $filter, int $units): array
+    {
         $design = $this->family->design;
-        $kit = [[$design->fan, $units * $this->fans], [$filter, $units * $this->filters]];
-        $change = $this->book->refill($filter, $units * $this->filters);
+        [$fans, $filters] = [$units * $this->figures->fans, $units * $this->figures->filters];
+        $kit = [[$design->fan, $fans], [$filter, $filters]];
+        $change = $this->book->refill($filter, $filters);
         if ($design->prefilter !== null) {
-            $kit[] = [$design->prefilter, $units * $this->filters];
-            $change += $this->book->refill($design->prefilter, $units * $this->filters);
+            $kit[] = [$design->prefilter, $filters];
+            $change += $this->book->refill($design->prefilter, $filters);
         }
 
-        return new Measures(
-            $this->book->kit($kit), $this->book->running($change, $operation->energy),
-            $operation->level, 0.0, 0.0, $operation->power, 0.0, 0, 0, $this->missing($kit),
-        );
+        return [$this->book->kit($kit), $this->book->running($change, 0), $this->book->missing($kit)];
     }
 
-    private function variants(): Variants
+    /** @return non-empty-list<PricedVariant> */
+    private function withoutNeedless(int $units): array
     {
-        return $this->variants ??= new Variants($this->family, $this->problem, $this->book);
-    }
-
-    private function unit(Filter $filter): Unit
-    {
-        return $this->units[$filter->id] ??= $this->assembled($filter);
-    }
-
-    private function assembled(Filter $filter): Unit
-    {
-        $design = $this->family->design->with(filter: $filter);
-
-        return Unit::of($design, $design->assemble(), $this->problem->air);
-    }
-
-    /** With its own corners and joining. */
-    private function made(Filter $filter, Variant $variant): Unit
-    {
-        return $this->made["{$filter->id} {$variant->code}"] ??= $this->unit($filter)->made(
-            $this->family->design->with(filter: $filter)->made($variant->corners, $variant->joining), $variant->assembly,
-        );
-    }
-
-    private function atMost(Unit $unit, Box $box, int $speed): Output
-    {
-        $curve = $unit->curve($unit->speeds[$speed]);
-        if ($unit->isIntake) {
-            // No more comes in than the fan moves freely, all of it clean: more of it holds less of anything.
-            return Output::intake($curve->freeFlow(), 0.0, PerBin::same($curve->freeFlow()));
-        }
-        $key = "{$this->family->design->fan->id} {$speed}".($unit->outlet === null ? '' : " {$unit->flowFactor} {$unit->outlet->law->viscous} {$unit->outlet->law->inertial}");
-
-        return Output::recirculating($box->cleanAir($this->balanceBound->most($key, $curve, $box) * (1.0 + 1e-9)));
-    }
-
-    /** @param  list<array{Fan|Filter, int}>  $kit */
-    private function missing(array $kit): int
-    {
-        $needed = [];
-        foreach ($kit as [$part, $pieces]) {
-            $needed[$part->id] = ($needed[$part->id] ?? 0) + $pieces;
-        }
-        $missing = 0;
-        foreach ($needed as $id => $pieces) {
-            $missing += $this->problem->stock->missing((string) $id, $pieces);
+        $priced = $this->priced($units);
+        // Only what costs no more makes another needless, so that each is held against those kept before it.
+        uasort($priced, fn (PricedVariant $one, PricedVariant $other): int => $one->extra <=> $other->extra);
+        $kept = [];
+        foreach ($priced as $one) {
+            foreach ($kept as $other) {
+                if ($other->makesNeedless($one)) {
+                    continue 2;
+                }
+            }
+            $kept[] = $one;
         }
 
-        return $missing;
+        return $kept;
+    }
+
+    /** @return non-empty-list<PricedVariant> */
+    private function priced(int $units): array
+    {
+        [$priced, $kits] = [[], []];
+        $limits = $this->problem->limits;
+        $takes = $this->figures->variants->takes($units);
+        foreach ($this->figures->variants->all() as $number => $variant) {
+            [$lines, $joining] = $takes[$number];
+            $cost = $kits[$variant->corners->value] ??= $this->book->kit($lines);
+            $extra = match (true) {
+                $joining === null => $cost,
+                $this->book->isAloneIn($joining[0], $lines) => $cost + $this->book->atLeast(...$joining),
+                default => $this->book->kit([$joining, ...$lines]),
+            };
+            $priced[] = new PricedVariant($variant, $extra, count($limits->missingTools($variant->work)), count($limits->missingSkills($variant->work)));
+        }
+
+        return $priced;
     }
 }

@@ -36,16 +36,14 @@ final readonly class Measures
     ) {
     }
 
-    /**
-     * The same with corners and joining.
-     *
-     * @param  int  $extra  what is bought for them, hundredths of money
-     */
-    public function made(Variant $variant, int $extra, int $units): self
+    /** The same with corners and joining. */
+    public function made(PricedVariant $priced, int $units): self
     {
+        $variant = $priced->variant;
+
         return new self(
-            $this->firstCost + $extra, $this->running, $this->level, $units * $variant->size->footprint(), $variant->size->height, $this->power,
-            $units * $variant->minutes, $variant->missingTools, $variant->missingSkills, $this->missingParts,
+            $this->firstCost + $priced->extra, $this->running, $this->level, $units * $variant->footprint, $variant->height, $this->power,
+            $units * $variant->minutes, $priced->missingTools, $priced->missingSkills, $this->missingParts,
         );
     }
 

@@ -5,10 +5,8 @@ declare(strict_types=1);
 namespace Jornel\Core\Finder;
 
 use Jornel\Core\Kit\Economy;
-use Jornel\Core\Kit\PackMix;
 use Jornel\Core\Kit\RunningCost;
 use Jornel\Core\Kit\Stock;
-use Jornel\Core\Part\BadRecord;
 use Jornel\Core\Part\Fan;
 use Jornel\Core\Part\Filter;
 use Jornel\Core\Part\Material;
@@ -17,23 +15,20 @@ use Jornel\Core\Quantity\Money;
 /** Prices of pieces, each worked out once; in whole hundredths of money, because a search adds up millions of them. */
 final class PriceBook
 {
-    /** @var array<string, array<int, int>> by part and pieces */
-    private array $packs = [];
-
     /** @var array<string, array<int, array{int, int}>> by the first filter of a geometry and pieces */
     private array $cheapest = [];
 
     /** @var array<array-key, int> by watts */
     private array $energy = [];
 
-    public function __construct(private readonly Stock $stock, private readonly Economy $economy)
+    public function __construct(private readonly Stock $stock, private readonly Economy $economy, private readonly PackPrices $packs = new PackPrices)
     {
     }
 
     /** The cheapest whole packs, nothing from stock. */
     public function refill(Fan|Filter|Material $part, int $pieces): int
     {
-        return $this->packs[$part->id][$pieces] ??= PackMix::cheapest($part->packs === [] ? throw BadRecord::missing('packs') : $part->packs, $pieces)->price->hundredths;
+        return $this->packs->of($part, $pieces);
     }
 
     /** What must be bought of so many pieces, as if no other line took from the same stock: the least it can be. */
@@ -72,6 +67,25 @@ final class PriceBook
         }
 
         return $sum;
+    }
+
+    /**
+     * Pieces that are not in stock.
+     *
+     * @param  list<array{Fan|Filter, int}>  $lines  part, pieces
+     */
+    public function missing(array $lines): int
+    {
+        $needed = [];
+        foreach ($lines as [$part, $pieces]) {
+            $needed[$part->id] = ($needed[$part->id] ?? 0) + $pieces;
+        }
+        $missing = 0;
+        foreach ($needed as $id => $pieces) {
+            $missing += $this->stock->missing((string) $id, $pieces);
+        }
+
+        return $missing;
     }
 
     /**

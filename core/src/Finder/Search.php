@@ -49,8 +49,6 @@ final class Search
 
     private readonly PriceBook $book;
 
-    private readonly BalanceBound $balanceBound;
-
     private readonly Operations $operations;
 
     private readonly BranchQueue $queue;
@@ -63,7 +61,7 @@ final class Search
     private int $breaths = 0;
 
     /** @param  (Closure(): void)|null  $meanwhile */
-    private function __construct(private readonly SearchProblem $problem, private readonly ?Closure $meanwhile)
+    private function __construct(private readonly SearchProblem $problem, private readonly DesignSpace $space, private readonly ?Closure $meanwhile)
     {
         $this->ample = exp(self::WIDE * Normal::quantile($problem->sure));
         $this->goal = new Goal($problem->goal, $problem->room, $problem->standing());
@@ -75,17 +73,19 @@ final class Search
             array_map(fn (Limit $limit): string => $limit->value, $this->limits),
             array_map(fn (Limit $limit): BestBuilds => new BestBuilds($limit), $this->limits),
         );
-        $this->book = new PriceBook($problem->stock, $problem->economy);
-        $this->balanceBound = new BalanceBound;
+        $this->book = new PriceBook($problem->stock, $problem->economy, $space->prices);
         $this->operations = new Operations($problem->seat, $this->book, $problem->range->units, $problem->standing());
         $this->queue = new BranchQueue;
         $this->counts = new SearchCounts;
     }
 
-    /** @param  (Closure(): void)|null  $meanwhile  called again and again; what it throws ends the search */
-    public static function answer(SearchProblem $problem, ?Closure $meanwhile = null): SearchResult
+    /**
+     * @param  (Closure(): void)|null  $meanwhile  called again and again; what it throws ends the search
+     * @param  DesignSpace|null  $space  that a question with the same key had, if it was kept
+     */
+    public static function answer(SearchProblem $problem, ?Closure $meanwhile = null, ?DesignSpace $space = null): SearchResult
     {
-        return self::part($problem, 0, 1, meanwhile: $meanwhile);
+        return (new self($problem, $space ?? new DesignSpace($problem), $meanwhile))->search(null);
     }
 
     /**
@@ -100,27 +100,31 @@ final class Search
      */
     public static function part(SearchProblem $problem, int $part, int $parts, ?Closure $tell = null, ?Closure $meanwhile = null): SearchResult
     {
-        $search = new self($problem, $meanwhile);
-        $enumeration = new FamilyEnumeration($problem, $part, $parts);
-        foreach ($enumeration->families() as $family) {
-            $search->breathe();
-            $search->begin(new FamilyEvaluation($family, $problem, $search->book, $search->balanceBound, $search->operations));
+        return (new self($problem, new DesignSpace($problem, $part, $parts), $meanwhile))->search($tell);
+    }
+
+    /** @param  (Closure(list<array{int, int}>): list<array{int, int}>)|null  $tell */
+    private function search(?Closure $tell): SearchResult
+    {
+        foreach ($this->space->families() as $figures) {
+            $this->breathe();
+            $this->begin(new FamilyEvaluation($figures, $this->problem, $this->book, $this->operations));
         }
         for ($round = 1; $round <= self::ROUNDS && $tell !== null; $round++) {
-            $search->upTo($round * self::ROUND);
-            foreach ($tell($search->front->news()) as [$steps, $cost]) {
-                $search->front->learn($steps, $cost);
+            $this->upTo($round * self::ROUND);
+            foreach ($tell($this->front->news()) as [$steps, $cost]) {
+                $this->front->learn($steps, $cost);
             }
         }
-        $search->upTo(PHP_INT_MAX);
+        $this->upTo(PHP_INT_MAX);
 
-        return new SearchResult($search->front->all(), $search->bests, $search->without, $enumeration->misfits(), $search->counts);
+        return new SearchResult($this->front->all(), $this->bests, $this->without, $this->space->misfits(), $this->counts);
     }
 
     /** Every speed and number of units at which a family, of the best media and tight, would reach the goal. */
     private function begin(FamilyEvaluation $evaluation): void
     {
-        $weight = $evaluation->family->weight();
+        $weight = $evaluation->family->weight;
         foreach ($evaluation->operations() as $speed => $operations) {
             $share = null;
             foreach ($operations as $operation) {
@@ -130,10 +134,10 @@ final class Search
 
                     continue;
                 }
-                $share ??= $this->goal->shares($evaluation->mostOfAnyMedia($speed));
+                $share ??= $this->goal->shares($evaluation->airflow->mostOfAnyMedia($speed));
                 $reached = $share($operation->units);
                 if (Goal::mayBeReachedAt($reached)) {
-                    $this->queue->add(new Branch($evaluation, $operation, $evaluation->atBest()->ofAnyMedia($operation), $reached));
+                    $this->queue->add(new Branch($evaluation, $operation, $evaluation->atBest()->ofAnyMedia($operation), $reached, $weight));
                 } else {
                     $this->counts->shortOfGoal += $weight;
                 }
@@ -146,7 +150,7 @@ final class Search
     {
         while (($branch = $this->queue->next($cost)) !== null) {
             $this->breathe();
-            if ($this->mayMatter($branch->atBest, $branch->share, $branch->weight())) {
+            if ($this->mayMatter($branch->atBest, $branch->share, $branch->weight)) {
                 $this->follow($branch);
             }
         }
@@ -173,16 +177,16 @@ final class Search
     private function chooseMedia(Branch $branch): void
     {
         [$evaluation, $operation] = [$branch->evaluation, $branch->operation];
-        if (! $this->mayBeSure($branch->share, fn (): ?Propagation => $evaluation->propagationOfAnyMedia($operation->speed), $operation->units)) {
-            $this->counts->shortOfGoal += $branch->weight();
+        if (! $this->mayBeSure($branch->share, fn (): ?Propagation => $evaluation->airflow->propagationOfAnyMedia($operation->speed), $operation->units)) {
+            $this->counts->shortOfGoal += $branch->weight;
 
             return;
         }
-        [$ideal, $extra] = [$evaluation->ideal(), $evaluation->atBest()->hardware($operation->units)];
+        $ideal = $evaluation->ideal($operation->units);
         foreach ($evaluation->family->media as $filter) {
-            $atBest = $evaluation->ofFansAndFilters($filter, $operation)->made($ideal, $extra, $operation->units);
-            if ($this->mayMatter($atBest, $branch->share, $evaluation->family->ways())) {
-                $this->queue->add(new Branch($evaluation, $operation, $atBest, $branch->share, $filter));
+            $atBest = $evaluation->ofFansAndFilters($filter, $operation)->made($ideal, $operation->units);
+            if ($this->mayMatter($atBest, $branch->share, $evaluation->family->ways)) {
+                $this->queue->add(new Branch($evaluation, $operation, $atBest, $branch->share, $evaluation->family->ways, $filter));
             }
         }
     }
@@ -190,27 +194,27 @@ final class Search
     private function chooseVariant(Branch $branch, Filter $filter): void
     {
         [$evaluation, $operation] = [$branch->evaluation, $branch->operation];
-        $share = $this->goal->share($evaluation->most($filter, $evaluation->ideal(), $operation->speed), $operation->units);
+        $share = $this->goal->share($evaluation->airflow->most($filter, $evaluation->figures->variants->ideal(), $operation->speed), $operation->units);
         if (! Goal::mayBeReachedAt($share)) {
-            $this->counts->shortOfGoal += $branch->weight();
+            $this->counts->shortOfGoal += $branch->weight;
 
             return;
         }
         if (! $this->stillMatters($branch, $share)) {
             return;
         }
-        if (! $this->mayBeSure($share, fn (): ?Propagation => $evaluation->propagationAtBest($filter, $evaluation->ideal(), $operation->speed), $operation->units)) {
-            $this->counts->shortOfGoal += $branch->weight();
+        if (! $this->mayBeSure($share, fn (): ?Propagation => $evaluation->airflow->propagationAtBest($filter, $evaluation->figures->variants->ideal(), $operation->speed), $operation->units)) {
+            $this->counts->shortOfGoal += $branch->weight;
 
             return;
         }
         $variants = $evaluation->worth($operation->units);
-        $this->counts->beaten += $branch->weight() - count($variants);
+        $this->counts->beaten += $branch->weight - count($variants);
         $parts = $evaluation->ofFansAndFilters($filter, $operation);
-        foreach ($variants as [$variant, $extra]) {
-            $made = $parts->made($variant, $extra, $operation->units);
+        foreach ($variants as $priced) {
+            $made = $parts->made($priced, $operation->units);
             if ($this->mayMatter($made, $share, 1)) {
-                $this->queue->add(new Branch($evaluation, $operation, $made, $share, $filter, $variant));
+                $this->queue->add(new Branch($evaluation, $operation, $made, $share, 1, $filter, $priced->variant));
             }
         }
     }
@@ -218,7 +222,7 @@ final class Search
     private function solve(Branch $branch, Filter $filter, Variant $variant): void
     {
         [$speed, $units] = [$branch->operation->speed, $branch->operation->units];
-        $share = $this->goal->share($branch->evaluation->most($filter, $variant, $speed), $units);
+        $share = $this->goal->share($branch->evaluation->airflow->most($filter, $variant, $speed), $units);
         if (! Goal::mayBeReachedAt($share)) {
             $this->counts->shortOfGoal++;
 
@@ -233,7 +237,7 @@ final class Search
         if (! Goal::mayBeReachedAt($share) || ! $this->mayMatter($solved->measures, $share, 0)) {
             return;
         }
-        $chance = $this->goal->chance($branch->evaluation->propagation($filter, $variant, $speed), $units, $this->problem->sure);
+        $chance = $this->goal->chance($branch->evaluation->airflow->propagation($filter, $variant, $speed), $units, $this->problem->sure);
         if ($chance < $this->problem->sure) {
             return;
         }
@@ -269,7 +273,7 @@ final class Search
     /** Whether a branch that was just found to matter still does by what is known of its share of the goal now. */
     private function stillMatters(Branch $branch, float $share): bool
     {
-        return MeasureSteps::ofShare($share) === MeasureSteps::ofShare($branch->share) || $this->mayMatter($branch->atBest, $share, $branch->weight());
+        return MeasureSteps::ofShare($share) === MeasureSteps::ofShare($branch->share) || $this->mayMatter($branch->atBest, $share, $branch->weight);
     }
 
     /**

@@ -4,17 +4,27 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Finder;
 
+use Jornel\Core\Guide\Work;
 use Jornel\Core\Part\Joining;
 use Jornel\Core\Shape\Assembly;
 use Jornel\Core\Shape\Corners;
 use Jornel\Core\Shape\Size;
 
-/** One way of treating a family’s corners and of joining it: how it leaks, what it takes besides fans and filters. */
+/** One way of treating a family’s corners and of joining it: how it leaks, how large it is, what work it takes. */
 final readonly class Variant
 {
+    /** Floor of one unit, m2. */
+    public float $footprint;
+
+    /** Of one unit, m. */
+    public float $height;
+
+    /** Of work on one unit. */
+    public float $minutes;
+
     /**
      * @param  float  $leakArea  m2
-     * @param  float  $minutes  of work on one unit
+     * @param  Work  $work  on one unit
      * @param  Size  $size  with these corners
      * @param  Assembly  $assembly  with these corners
      * @param  string  $code  in words that sort the same on every machine
@@ -23,26 +33,14 @@ final readonly class Variant
         public Corners $corners,
         public Joining $joining,
         public float $leakArea,
-        public float $minutes,
-        public int $missingTools,
-        public int $missingSkills,
-        public Size $size,
+        public Work $work,
+        Size $size,
         public Assembly $assembly,
         public string $code,
+        ?float $leastMinutes = null,
     ) {
-    }
-
-    /**
-     * Whether it is as good as another in every way and costs less; of equal ones the first by its words.
-     *
-     * @param  int  $own  what it buys besides fans and filters
-     * @param  int  $others  what the other buys
-     */
-    public function makesNeedless(self $other, int $own, int $others): bool
-    {
-        return $own <= $others && $this->leakArea <= $other->leakArea && $this->minutes <= $other->minutes
-            && $this->size->footprint() <= $other->size->footprint() && $this->size->height <= $other->size->height
-            && $this->missingTools <= $other->missingTools && $this->missingSkills <= $other->missingSkills
-            && ($own < $others || $this->code < $other->code);
+        $this->footprint = $size->footprint();
+        $this->height = $size->height;
+        $this->minutes = $leastMinutes ?? $work->minutes;
     }
 }

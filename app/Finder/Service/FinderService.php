@@ -1,0 +1,140 @@
+<?php
+
+namespace App\Finder\Service;
+
+use App\Finder\NobodyWaits;
+use Closure;
+use Jornel\Core\Finder\DesignSpaces;
+use Jornel\Core\Finder\Search;
+use Jornel\Core\Finder\SearchProblem;
+use RuntimeException;
+use Throwable;
+
+/**
+ * The finder, kept running (bin/finder.php): what it knows of a catalogue's designs it need not work out again for the next
+ * question. It listens on a socket that nobody but its own user can open; several processes answer, each one question at a time.
+ */
+final readonly class FinderService
+{
+    /** Design spaces that a process keeps: about 60 to 150 MB each. */
+    private const SPACES = 3;
+
+    /** What a process may hold before it gives up what it keeps, bytes. */
+    private const MEMORY = 450_000_000;
+
+    /** A process that ended is replaced after so long, microseconds: whatever ended it should not keep a core busy. */
+    private const PAUSE = 200_000;
+
+    /**
+     * @param  string  $socket  path
+     * @param  string  $last  file of the last question that was new, for a beginning that keeps nobody waiting
+     */
+    public function __construct(private string $socket, private string $last)
+    {
+    }
+
+    /** @param  int  $processes  1 or more */
+    public function run(int $processes): never
+    {
+        $listening = $this->listen();
+        $children = [];
+        while (true) {
+            while (count($children) < $processes) {
+                $child = pcntl_fork();
+                if ($child === 0) {
+                    $this->serve($listening, (int) posix_getppid());
+                }
+                $children[$child] = true;
+            }
+            $ended = pcntl_wait($status);
+            unset($children[$ended]);
+            usleep(self::PAUSE);
+        }
+    }
+
+    /** @return resource */
+    private function listen()
+    {
+        // What a service left that was killed.
+        @unlink($this->socket);
+        $mask = umask(0177);
+        $listening = @stream_socket_server("unix://{$this->socket}", $code, $why);
+        umask($mask);
+
+        return $listening === false ? throw new RuntimeException("The finder cannot listen at {$this->socket}: {$why}") : $listening;
+    }
+
+    /** @param  resource  $listening */
+    private function serve($listening, int $parent): never
+    {
+        $spaces = new DesignSpaces(self::SPACES);
+        $this->warmUp($spaces);
+        while (posix_getppid() === $parent) {
+            $stream = @stream_socket_accept($listening, 1.0);
+            if ($stream !== false) {
+                $this->answer($stream, $spaces);
+                fclose($stream);
+                if (memory_get_usage() > self::MEMORY) {
+                    $spaces->clear();
+                }
+            }
+        }
+        exit(0);
+    }
+
+    /** @param  resource  $stream */
+    private function answer($stream, DesignSpaces $spaces): void
+    {
+        try {
+            $problem = Message::read($stream);
+            if ($problem instanceof SearchProblem) {
+                $isNew = ! $spaces->has($problem);
+                Message::write($stream, Search::answer($problem, self::endWith($stream), $spaces->of($problem)));
+                if ($isNew) {
+                    $this->remember($problem);
+                }
+            }
+        } catch (NobodyWaits) {
+            // Whoever asked has left.
+        } catch (Throwable $fault) {
+            fwrite(STDERR, date('c')." A search failed: {$fault->getMessage()} at {$fault->getFile()}:{$fault->getLine()}\n");
+            // What it was working on may be half done.
+            $spaces->clear();
+        }
+    }
+
+    /**
+     * @param  resource  $stream  that is closed at its other end once nobody waits
+     * @return Closure(): void
+     */
+    private static function endWith($stream): Closure
+    {
+        return function () use ($stream): void {
+            [$read, $write, $except] = [[$stream], null, null];
+            if (stream_select($read, $write, $except, 0) === 1) {
+                throw new NobodyWaits;
+            }
+        };
+    }
+
+    private function remember(SearchProblem $problem): void
+    {
+        $beside = "{$this->last}.".getmypid();
+        if (@file_put_contents($beside, serialize($problem)) !== false) {
+            @rename($beside, $this->last);
+        }
+    }
+
+    private function warmUp(DesignSpaces $spaces): void
+    {
+        try {
+            $problem = @unserialize((string) @file_get_contents($this->last));
+            if ($problem instanceof SearchProblem) {
+                Search::answer($problem, null, $spaces->of($problem));
+            }
+        } catch (Throwable) {
+            // Of another version: the first question is answered from nothing.
+            $spaces->clear();
+        }
+    }
+}

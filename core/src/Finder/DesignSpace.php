@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jornel\Core\Finder;
+
+/**
+ * The design space: every family of designs that some parts allow, with what is known of each whatever the room, its goal, the
+ * limits, stock and tariff. Whoever answers several questions keeps it from one to the next; figures are computed when they
+ * are first asked for.
+ */
+final class DesignSpace
+{
+    /** @var list<FamilyFigures>|null */
+    private ?array $families = null;
+
+    /** @var list<Misfit> */
+    private array $misfits = [];
+
+    private readonly BalanceBound $balanceBound;
+
+    public readonly PackPrices $prices;
+
+    /**
+     * @param  int  $part  which part of it, from 0
+     * @param  int  $parts  so many are as large; 1 for all of it
+     */
+    public function __construct(private readonly SearchProblem $problem, private readonly int $part = 0, private readonly int $parts = 1)
+    {
+        $this->balanceBound = new BalanceBound;
+        $this->prices = new PackPrices;
+    }
+
+    /** What questions have in common that have one design space. */
+    public static function key(SearchProblem $problem): string
+    {
+        $range = $problem->range;
+
+        return hash('xxh128', serialize([
+            $problem->catalogue, array_keys($range->shapes), $range->leastGrade, $range->prefilters, $range->window, $problem->air, $problem->tolerances,
+        ]));
+    }
+
+    /** @return iterable<FamilyFigures> always in the same order */
+    public function families(): iterable
+    {
+        if ($this->families !== null) {
+            yield from $this->families;
+
+            return;
+        }
+        // Kept once all of them are there: whoever asks may leave before.
+        $families = [];
+        $enumeration = new FamilyEnumeration($this->problem, $this->part, $this->parts);
+        foreach ($enumeration->families() as $family) {
+            yield $families[] = new FamilyFigures($family, $this->problem->catalogue, $this->problem->air, $this->problem->tolerances, $this->balanceBound);
+        }
+        [$this->families, $this->misfits] = [$families, $enumeration->misfits()];
+    }
+
+    /** @return list<Misfit> parts that were left out of it, those that keep most out first; known once its families are */
+    public function misfits(): array
+    {
+        return $this->misfits;
+    }
+}

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jornel\Core\Finder;
+
+/** A way of making some units, with what it costs besides fans and filters and with what is missing for it. */
+final readonly class PricedVariant
+{
+    /**
+     * @param  int  $extra  what is bought for it besides fans and filters, hundredths of money
+     * @param  int  $missingTools  that are not at hand
+     * @param  int  $missingSkills  that nobody has
+     */
+    public function __construct(public Variant $variant, public int $extra, public int $missingTools, public int $missingSkills)
+    {
+    }
+
+    /** Whether it is as good as another in every way and costs less; of equal ones the first by its words. */
+    public function makesNeedless(self $other): bool
+    {
+        [$own, $others] = [$this->variant, $other->variant];
+
+        return $this->extra <= $other->extra && $own->leakArea <= $others->leakArea && $own->minutes <= $others->minutes
+            && $own->footprint <= $others->footprint && $own->height <= $others->height
+            && $this->missingTools <= $other->missingTools && $this->missingSkills <= $other->missingSkills
+            && ($this->extra < $other->extra || $own->code < $others->code);
+    }
+}

@@ -19,6 +19,8 @@ return [
     'data' => base_path('data'),
     // Searches of the finder that run at once; one core is left to everybody else.
     'finds_at_once' => (int) env('JORNEL_FINDS_AT_ONCE', max(1, substr_count((string) @file_get_contents('/proc/cpuinfo'), "processor\t") - 1)),
+    // How long whoever is near their turn waits for it in a request, s.
+    'find_hold' => 2.5,
     // Where the finder's service listens; where none does, each search is a process of its own.
     'finder_socket' => (string) env('JORNEL_FINDER_SOCKET', base_path('var/storage/finder.sock')),
     'backups' => env('JORNEL_BACKUPS', base_path('var/backups')),

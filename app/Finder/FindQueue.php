@@ -7,14 +7,23 @@ use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 
 /**
- * A search holds a core for as long as it takes: only so many run at once, on all machines together. Whoever has a ticket is told
- * how many are before them and asks again; who does not ask for a while, or gives the ticket back, waits no more and is not
- * searched for any longer.
+ * A search holds a core for as long as it takes: only so many run at once, on all machines together. Whoever has a ticket and is
+ * near their turn waits for it in their request; who is not, or waits long, is told how many are before them and asks again. Who
+ * does not ask for a while, or gives the ticket back, waits no more and is not searched for any longer.
  */
 final readonly class FindQueue
 {
     /** Who was not seen for so long has left, s. */
     private const PATIENCE = 8;
+
+    /** Who was not seen for so long comes later: nobody waits for them to ask again, s. */
+    private const GRACE = 1;
+
+    /** With so many before them or fewer one waits in one's request: each holds a worker of the web server. */
+    private const NEAR = 3;
+
+    /** How often it is looked whether one's turn has come, microseconds. */
+    private const LOOK = 40_000;
 
     /** A search that is under way has ended by then, s: nobody is seen while it runs. */
     private const LONGEST = 60;
@@ -38,12 +47,18 @@ final readonly class FindQueue
         if ($ticket === '') {
             return $this->inTheRequest($search);
         }
-        $own = $this->enter($person, $ticket);
-        $before = $this->waiting()->where('id', '<', $own)->count();
-        $slot = $before - $this->waiting()->where('id', '<', $own)->where('is_running', true)->count() < self::slots() ? $this->slot() : null;
-        if ($slot === null) {
-            return new Waiting($before);
-        }
+        $until = microtime(true) + config()->float('jornel.find_hold');
+        do {
+            $own = $this->enter($person, $ticket);
+            $slot = $this->isNext($own) ? $this->slot() : null;
+            if ($slot === null) {
+                $before = $this->before($own)->count();
+                if ($before > self::NEAR || microtime(true) >= $until) {
+                    return new Waiting($before);
+                }
+                usleep(self::LOOK);
+            }
+        } while ($slot === null);
         try {
             DB::table('finds_waiting')->where('id', $own)->update(['is_running' => true]);
 
@@ -57,7 +72,7 @@ final readonly class FindQueue
     /** How many are before whoever has a ticket; they are seen by that. */
     public function place(int $person, string $ticket): Waiting
     {
-        return new Waiting($this->waiting()->where('id', '<', $this->enter($person, $ticket))->count());
+        return new Waiting($this->before($this->enter($person, $ticket))->count());
     }
 
     /** Nobody waits for it any more. */
@@ -73,6 +88,17 @@ final readonly class FindQueue
         DB::table('finds_waiting')->upsert(['person_id' => $person, 'ticket' => $ticket, 'seen_at' => self::ago(0)], ['person_id', 'ticket'], ['seen_at']);
 
         return (int) DB::table('finds_waiting')->where('person_id', $person)->where('ticket', $ticket)->value('id');
+    }
+
+    /** Whether so few of those who wait here and now come first that there is a slot for whoever has this place. */
+    private function isNext(int $own): bool
+    {
+        return $this->before($own)->where('is_running', false)->where('seen_at', '>=', self::ago(self::GRACE))->count() < self::slots();
+    }
+
+    private function before(int $own): Builder
+    {
+        return $this->waiting()->where('id', '<', $own);
     }
 
     private function waiting(): Builder

@@ -1,6 +1,9 @@
 @php
     use Jornel\Core\Quantity\Display;
     $room = $version->build->room;
+    // Many cuts, or one that says much, are told in lines; else they stand side by side.
+    $inLines = count($sheet->cuts) > 3 || max([0, ...array_map(fn ($cut): int => mb_strlen((string) $cut->note()), $sheet->cuts)]) > 80;
+    $drawn = count($sheet->cuts) > 3 ? 11 : 24;
     $show = fn (Display $display, float $si): string => $display->text($si, $measure);
 @endphp
 <!doctype html>
@@ -72,7 +75,7 @@
     </table>
     @if ($sheet->cuts)
     <h2>Cut <span class="note">for one unit; measure your filters before you cut</span></h2>
-    @if (count($sheet->cuts) <= 3)
+    @if (! $inLines)
     <table><tr>
         @foreach ($sheet->cuts as $i => $cut)
         <td style="width: {{ 100 / max(2, count($sheet->cuts)) }}%"><b>{{ $cut->name() }}</b><br>
@@ -85,7 +88,7 @@
     <table class="lines">
         @foreach ($sheet->cuts as $i => $cut)
         <tr>
-            <td style="width: 13mm"><img src="{{ $plans[$i] }}" style="{{ $cut->panel->height > $cut->panel->width ? 'height' : 'width' }}: {{ 11 * $scale }}mm"></td>
+            <td style="width: {{ $drawn * $scale + 2 }}mm"><img src="{{ $plans[$i] }}" style="{{ $cut->panel->height > $cut->panel->width ? 'height' : 'width' }}: {{ $drawn * $scale }}mm"></td>
             <td><b>{{ $cut->name() }}</b> @include('sheet-cut')</td>
         </tr>
         @endforeach

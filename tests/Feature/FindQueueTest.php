@@ -30,7 +30,7 @@ class FindQueueTest extends FeatureTestCase
         $this->programme = $this->room()->site->programme;
         $this->person = $this->person(Role::Builder, $this->programme);
         $this->actingAs($this->person);
-        config(['jornel.finds_at_once' => 1]);
+        config(['jornel.finds_at_once' => 1, 'jornel.find_hold' => 0.0]);
     }
 
     public function test_whoever_comes_while_all_slots_are_taken_is_told_their_place_and_comes_in_turn(): void
@@ -44,6 +44,36 @@ class FindQueueTest extends FeatureTestCase
         $this->find('first-of-two')->assertOk()->assertJsonStructure(['builds', 'picks']);
         $this->find('second-of-two', ['footprint' => '4 ft²'])->assertOk();
         $this->assertDatabaseEmpty('finds_waiting');
+    }
+
+    public function test_whoever_is_near_their_turn_waits_for_it_in_their_request(): void
+    {
+        config(['jornel.find_hold' => 20.0]);
+        $running = $this->takeTheSlot();
+        $looks = 0;
+        DB::listen(function (QueryExecuted $query) use ($running, &$looks): void {
+            if (str_contains($query->sql, 'GET_LOCK') && ++$looks === 3) {
+                $running->exec('DO RELEASE_ALL_LOCKS()');
+            }
+        });
+
+        $this->find('waits-for-it')->assertOk();
+        self::assertGreaterThanOrEqual(4, $looks);
+    }
+
+    public function test_who_has_gone_away_for_a_moment_is_not_waited_for_and_keeps_their_place(): void
+    {
+        $running = $this->takeTheSlot();
+        $this->find('asks-now-and-then')->assertAccepted();
+        $this->find('is-there')->assertExactJson(['before' => 1]);
+        $running->exec('DO RELEASE_ALL_LOCKS()');
+        $this->travel(3)->seconds();
+
+        $this->find('is-there')->assertOk();
+        $running = $this->takeTheSlot();
+        $this->find('came-later', ['footprint' => '5 ft²'])->assertExactJson(['before' => 1]);
+        $running->exec('DO RELEASE_ALL_LOCKS()');
+        $this->find('asks-now-and-then', ['footprint' => '4 ft²'])->assertOk();
     }
 
     public function test_whoever_left_holds_up_nobody(): void

@@ -17,9 +17,14 @@ final class BranchQueue
     /** @param  Branch  $branch  that costs no less than the one last taken */
     public function add(Branch $branch): void
     {
-        $cost = max($this->cost, intdiv($branch->atBest->totalCost(), MeasureSteps::COST));
+        $cost = intdiv($branch->atBest->firstCost + $branch->atBest->running, MeasureSteps::COST);
+        if ($cost < $this->cost) {
+            $cost = $this->cost;
+        }
+        if ($cost > $this->last) {
+            $this->last = $cost;
+        }
         $this->branches[$cost][] = $branch;
-        $this->last = max($this->last, $cost);
     }
 
     /** @param  int  $below  steps of cost: what costs as many or more is left for later */

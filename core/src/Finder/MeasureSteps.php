@@ -30,6 +30,9 @@ final class MeasureSteps
     /** Share of the goal beyond which more clean air counts no more: twice what it asks, for filters that have loaded. */
     public const MOST_SHARE = 2.0;
 
+    /** Steps of it in all. */
+    private const SHARES = 8;
+
     /** Floor, m2: a square foot. */
     public const FOOTPRINT = 0.0929;
 
@@ -69,7 +72,7 @@ final class MeasureSteps
         $minutes = min(self::MOST[5], (int) ($measures->minutes / self::MINUTES + self::HAIR));
         $power = min(self::MOST[4], (int) ($measures->power / self::POWER + self::HAIR));
         $footprint = min(self::MOST[3], (int) ($measures->footprint / self::FOOTPRINT + self::HAIR));
-        $lack = (int) (self::MOST_SHARE / self::SHARE) - self::ofShare($share);
+        $lack = self::SHARES - ($share >= self::MOST_SHARE ? self::SHARES : (int) ($share / self::SHARE + self::HAIR));
         $level = max(0, min(self::MOST[1], (int) ($measures->level / self::LEVEL + self::HAIR)));
         $cost = min(self::MOST[0], intdiv($measures->firstCost + $measures->running, self::COST));
 

@@ -30,7 +30,8 @@ final class ParetoFront
      */
     public function beats(int $steps, int $cost): bool
     {
-        $place = MeasureSteps::firstBetter($this->steps, $steps);
+        // The one that beat the last one asked about beats most.
+        $place = isset($this->steps[0]) && $this->steps[0] !== $steps && MeasureSteps::isNoWorse($this->steps[0], $steps) ? 0 : MeasureSteps::firstBetter($this->steps, $steps);
         if ($place === null) {
             $alike = array_search($steps, $this->steps, true);
 

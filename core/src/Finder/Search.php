@@ -44,6 +44,11 @@ final class Search
     /** @var list<float> most that each of them allows */
     private readonly array $most;
 
+    /** Most that the limits allow, dBA and W. */
+    private readonly float $loudest;
+
+    private readonly float $strongest;
+
     /** @var array<string, BestBuilds> by the limit that they need not keep */
     private readonly array $without;
 
@@ -69,6 +74,7 @@ final class Search
         $this->bests = new BestBuilds;
         $this->limits = $problem->limits->set();
         $this->most = array_map($problem->limits->most(...), $this->limits);
+        [$this->loudest, $this->strongest] = [$problem->limits->most(Limit::Level), $problem->limits->most(Limit::Power)];
         $this->without = array_combine(
             array_map(fn (Limit $limit): string => $limit->value, $this->limits),
             array_map(fn (Limit $limit): BestBuilds => new BestBuilds($limit), $this->limits),
@@ -129,14 +135,14 @@ final class Search
             $share = null;
             foreach ($operations as $operation) {
                 $this->counts->generated += $weight;
-                if (! $this->problem->limits->allow(Limit::Level, $operation->level) && ! $this->problem->limits->allow(Limit::Power, $operation->power)) {
+                if ($operation->level > $this->loudest && $operation->power > $this->strongest) {
                     $this->counts->beyondLimits += $weight;
 
                     continue;
                 }
                 $share ??= $this->goal->shares($evaluation->airflow->mostOfAnyMedia($speed));
                 $reached = $share($operation->units);
-                if (Goal::mayBeReachedAt($reached)) {
+                if ($reached >= Goal::LEAST_SHARE) {
                     $this->queue->add(new Branch($evaluation, $operation, $evaluation->atBest()->ofAnyMedia($operation), $reached, $weight));
                 } else {
                     $this->counts->shortOfGoal += $weight;
@@ -294,16 +300,16 @@ final class Search
                 $broken = $limit;
             }
         }
-        $matters = $broken === null
-            ? ! $this->front->beats(MeasureSteps::of($atBest, $share), $atBest->totalCost()) || $this->bests->mightTake($atBest)
-            : false;
-        foreach ($broken === null ? $this->limits : [$broken] as $limit) {
-            $matters = $matters || $this->without[$limit->value]->mightTake($atBest);
+        if ($broken === null && (! $this->front->beats(MeasureSteps::of($atBest, $share), $atBest->firstCost + $atBest->running) || $this->bests->mightTake($atBest))) {
+            return true;
         }
-        if (! $matters) {
-            $this->counts->beaten += $weight;
+        foreach ($broken === null ? $this->without : [$this->without[$broken->value]] as $bests) {
+            if ($bests->mightTake($atBest)) {
+                return true;
+            }
         }
+        $this->counts->beaten += $weight;
 
-        return $matters;
+        return false;
     }
 }

@@ -17,7 +17,7 @@ final class OnePage
     private const SCALES = [1.0, 0.94, 0.88, 0.82, 0.76];
 
     /** With its letters a page's text grows by about this power of their size: lines are higher, and there are more (measured on the sheets of all shapes). */
-    private const GROWTH = 1.35;
+    private const GROWTH = 1.6;
 
     /**
      * Where no size goes in, the smallest letters on several pages.

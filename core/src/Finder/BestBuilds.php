@@ -7,14 +7,18 @@ namespace Jornel\Core\Finder;
 /** The best build by each measure; of equal ones the cheaper. */
 final class BestBuilds
 {
-    /** @var array<string, Found> by what it is best at */
+    /** In the order of the keys. */
+    private const PICKS = [Pick::Cheapest, Pick::LeastToBuy, Pick::Quietest, Pick::Smallest, Pick::LeastToRun, Pick::LeastPower, Pick::QuickestToBuild];
+
+    /** @var array<int, Found> by what it is best at, in the order of the keys */
     private array $best = [];
 
-    /** @var array<string, float> */
-    private array $keys = [];
-
-    /** @var array<string, int> over the years, hundredths of money */
-    private array $costs = [];
+    /**
+     * What each of them has and costs over the years, in hundredths of money; the nearest last, if there is one.
+     *
+     * @var list<array{float, int}>
+     */
+    private array $least = [];
 
     /** @param  Limit|null  $nearTo  a limit that they need not keep: one comes the nearest to it */
     public function __construct(private readonly ?Limit $nearTo = null)
@@ -25,29 +29,29 @@ final class BestBuilds
     public function mightTake(Measures $atBest): bool
     {
         // Written out: it is asked of every candidate.
-        [$keys, $costs] = [$this->keys, $this->costs];
-        if ($keys === []) {
+        if ($this->least === []) {
             return true;
         }
         $cost = $atBest->firstCost + $atBest->running;
+        [$cheapest, $toBuy, $quietest, $smallest, $toRun, $power, $quickest, $nearest] = $this->least;
 
-        return $cost <= $keys['cheapest']
-            || $atBest->firstCost < $keys['least-to-buy'] || ($cost <= $costs['least-to-buy'] && (float) $atBest->firstCost === $keys['least-to-buy'])
-            || $atBest->level < $keys['quietest'] || ($cost <= $costs['quietest'] && $atBest->level === $keys['quietest'])
-            || $atBest->footprint < $keys['smallest'] || ($cost <= $costs['smallest'] && $atBest->footprint === $keys['smallest'])
-            || $atBest->running < $keys['least-to-run'] || ($cost <= $costs['least-to-run'] && (float) $atBest->running === $keys['least-to-run'])
-            || $atBest->power < $keys['least-power'] || ($cost <= $costs['least-power'] && $atBest->power === $keys['least-power'])
-            || $atBest->minutes < $keys['quickest-to-build'] || ($cost <= $costs['quickest-to-build'] && $atBest->minutes === $keys['quickest-to-build'])
-            || ($this->nearTo !== null && (($key = $atBest->of($this->nearTo)) < $keys['nearest'] || ($cost <= $costs['nearest'] && $key === $keys['nearest'])));
+        return $cost <= $cheapest[0]
+            || $atBest->firstCost < $toBuy[0] || ($cost <= $toBuy[1] && (float) $atBest->firstCost === $toBuy[0])
+            || $atBest->level < $quietest[0] || ($cost <= $quietest[1] && $atBest->level === $quietest[0])
+            || $atBest->footprint < $smallest[0] || ($cost <= $smallest[1] && $atBest->footprint === $smallest[0])
+            || $atBest->running < $toRun[0] || ($cost <= $toRun[1] && (float) $atBest->running === $toRun[0])
+            || $atBest->power < $power[0] || ($cost <= $power[1] && $atBest->power === $power[0])
+            || $atBest->minutes < $quickest[0] || ($cost <= $quickest[1] && $atBest->minutes === $quickest[0])
+            || ($this->nearTo !== null && (($key = $atBest->of($this->nearTo)) < $nearest[0] || ($cost <= $nearest[1] && $key === $nearest[0])));
     }
 
     public function offer(Found $found): void
     {
-        foreach (self::keys($found->measures, $this->nearTo) as $name => $key) {
-            if (! isset($this->keys[$name]) || $key < $this->keys[$name] || ($key === $this->keys[$name] && $found->comesBefore($this->best[$name]))) {
-                $this->keys[$name] = $key;
-                $this->costs[$name] = $found->measures->totalCost();
-                $this->best[$name] = $found;
+        $isNew = $this->least === [];
+        foreach (self::keys($found->measures, $this->nearTo) as $place => $key) {
+            if ($isNew || $key < $this->least[$place][0] || ($key === $this->least[$place][0] && $found->comesBefore($this->best[$place]))) {
+                $this->least[$place] = [$key, $found->measures->totalCost()];
+                $this->best[$place] = $found;
             }
         }
     }
@@ -61,28 +65,21 @@ final class BestBuilds
 
     public function at(Pick $pick): ?Found
     {
-        return $this->best[$pick->value] ?? null;
+        return $this->best[array_search($pick, self::PICKS, true)] ?? null;
     }
 
     /** The one that asks for the least of what is limited. */
     public function nearest(): ?Found
     {
-        return $this->best['nearest'] ?? null;
+        return $this->nearTo === null ? null : $this->best[count(self::PICKS)] ?? null;
     }
 
-    /** @return array<string, float> the less the better */
+    /** @return non-empty-list<float> the less the better; in the order of the picks, how near it comes last */
     private static function keys(Measures $measures, ?Limit $nearTo): array
     {
-        $keys = [
-            Pick::Cheapest->value => (float) ($measures->firstCost + $measures->running),
-            Pick::LeastToBuy->value => (float) $measures->firstCost,
-            Pick::Quietest->value => $measures->level,
-            Pick::Smallest->value => $measures->footprint,
-            Pick::LeastToRun->value => (float) $measures->running,
-            Pick::LeastPower->value => $measures->power,
-            Pick::QuickestToBuild->value => $measures->minutes,
+        return [
+            (float) ($measures->firstCost + $measures->running), (float) $measures->firstCost, $measures->level, $measures->footprint, (float) $measures->running,
+            $measures->power, $measures->minutes, $nearTo === null ? 0.0 : $measures->of($nearTo),
         ];
-
-        return $nearTo === null ? $keys : $keys + ['nearest' => $measures->of($nearTo)];
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Finder;
 
+use Closure;
 use Jornel\Core\Part\Filter;
 
 /** Candidates that have something chosen in common; what is not chosen yet is taken at its best. */
@@ -16,6 +17,7 @@ final readonly class Branch
      * @param  int  $weight  candidates that it stands for
      * @param  Filter|null  $filter  null where its media are not chosen
      * @param  Variant|null  $variant  null where corners and joining are not chosen
+     * @param  (Closure(int): float)|null  $shares  of the goal, at best, by number of units; where its media are not chosen
      */
     public function __construct(
         public FamilyEvaluation $evaluation,
@@ -25,6 +27,7 @@ final readonly class Branch
         public int $weight,
         public ?Filter $filter = null,
         public ?Variant $variant = null,
+        public ?Closure $shares = null,
     ) {
     }
 

@@ -22,7 +22,7 @@ final class FamilyBound
 
     private readonly int $missingSkills;
 
-    /** @var array<int, array{int, int, int}> first cost, filters to change over the years, missing fans, by number of units */
+    /** @var array<int, array{int, int, int, int}> first cost, filters to change over the years, missing fans, steps of making, by number of units */
     private array $costs = [];
 
     /** @var array<int, int> by number of units, hundredths of money */
@@ -40,11 +40,11 @@ final class FamilyBound
     public function ofAnyMedia(Operation $one): Measures
     {
         $units = $one->units;
-        [$first, $running, $missing] = $this->costs[$units] ??= $this->costs($units);
+        [$first, $running, $missing, $steps] = $this->costs[$units] ??= $this->costs($units);
 
         return new Measures(
             $first, $running + $one->energy, $one->level, $units * $this->footprint, $this->height, $one->power,
-            $units * $this->minutes, $this->missingTools, $this->missingSkills, $missing,
+            $units * $this->minutes, $this->missingTools, $this->missingSkills, $missing, $steps | $one->steps,
         );
     }
 
@@ -55,7 +55,7 @@ final class FamilyBound
      */
     public function hardware(int $units): int
     {
-        return $this->hardware[$units] ??= array_sum(array_map(fn (array $line): int => $this->book->atLeast(...$line), $this->figures->variants->hardware($units)));
+        return $this->hardware[$units] ??= $this->book->eachAlone($this->figures->variants->hardware($units));
     }
 
     /** @return array{int, int} tools that are not at hand and skills that nobody has, at least */
@@ -75,7 +75,7 @@ final class FamilyBound
         ];
     }
 
-    /** @return array{int, int, int} first cost, filters to change over the years, missing fans */
+    /** @return array{int, int, int, int} */
     private function costs(int $units): array
     {
         $design = $this->figures->family->design;
@@ -87,6 +87,6 @@ final class FamilyBound
         }
         $first += $this->book->atLeast($design->fan, $fans) + $this->hardware($units);
 
-        return [$first, $this->book->running($change, 0), $this->problem->stock->missing($design->fan->id, $fans)];
+        return [$first, $this->book->running($change, 0), $this->problem->stock->missing($design->fan->id, $fans), MeasureSteps::ofMaking($units * $this->footprint, $units * $this->minutes)];
     }
 }

@@ -72,15 +72,18 @@ final class FamilyEvaluation
     /** An imagined way of making some units that is in nothing worse than any: it takes what all of them take. */
     public function ideal(int $units): PricedVariant
     {
-        return $this->ideal[$units] ??= new PricedVariant($this->figures->variants->ideal(), $this->atBest()->hardware($units), ...$this->atBest()->missing());
+        return $this->ideal[$units] ??= new PricedVariant($this->figures->variants->ideal(), $units, $this->atBest()->hardware($units), ...$this->atBest()->missing());
     }
 
-    /** With media, but without corners, joining and what is bought for them. */
-    public function ofFansAndFilters(Filter $filter, Operation $operation): Measures
+    /** What some units cost and take that are made so. */
+    public function made(Filter $filter, PricedVariant $priced, Operation $operation): Measures
     {
         [$first, $change, $missing] = $this->costs[$filter->id][$operation->units] ??= $this->costs($filter, $operation->units);
 
-        return new Measures($first, $change + $operation->energy, $operation->level, 0.0, 0.0, $operation->power, 0.0, 0, 0, $missing);
+        return new Measures(
+            $first + $priced->extra, $change + $operation->energy, $operation->level, $priced->footprint, $priced->variant->height, $operation->power,
+            $priced->minutes, $priced->missingTools, $priced->missingSkills, $missing, $operation->steps | $priced->steps,
+        );
     }
 
     /** @return array{int, int, int} first cost, filters to change over the years, missing fans and filters */
@@ -131,7 +134,7 @@ final class FamilyEvaluation
                 $this->book->isAloneIn($joining[0], $lines) => $cost + $this->book->atLeast(...$joining),
                 default => $this->book->kit([$joining, ...$lines]),
             };
-            $priced[] = new PricedVariant($variant, $extra, count($limits->missingTools($variant->work)), count($limits->missingSkills($variant->work)));
+            $priced[] = new PricedVariant($variant, $units, $extra, count($limits->missingTools($variant->work)), count($limits->missingSkills($variant->work)));
         }
 
         return $priced;

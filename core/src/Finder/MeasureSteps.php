@@ -51,6 +51,9 @@ final class MeasureSteps
     /** The guard bits over the six fields. */
     private const GUARDS = (1 << 9) | (1 << 19) | (1 << 29) | (1 << 34) | (1 << 41) | (1 << 56);
 
+    /** The field of the share. */
+    private const LACK = 15 << 30;
+
     /** @return float one step of a measure, in its unit */
     public static function step(Measure $measure): float
     {
@@ -68,21 +71,55 @@ final class MeasureSteps
     /** @param  float  $share  of the goal, 1 where it is just reached */
     public static function of(Measures $measures, float $share): int
     {
-        // Each count cut to its range, the less the better; of the share, how far it is from the most.
-        $minutes = min(self::MOST[5], (int) ($measures->minutes / self::MINUTES + self::HAIR));
-        $power = min(self::MOST[4], (int) ($measures->power / self::POWER + self::HAIR));
-        $footprint = min(self::MOST[3], (int) ($measures->footprint / self::FOOTPRINT + self::HAIR));
-        $lack = self::SHARES - ($share >= self::MOST_SHARE ? self::SHARES : (int) ($share / self::SHARE + self::HAIR));
-        $level = max(0, min(self::MOST[1], (int) ($measures->level / self::LEVEL + self::HAIR)));
-        $cost = min(self::MOST[0], intdiv($measures->firstCost + $measures->running, self::COST));
+        return $measures->steps | self::lack($share);
+    }
 
-        return $minutes | $power << 10 | $footprint << 20 | $lack << 30 | $level << 35 | $cost << 42;
+    /**
+     * Of how units are run.
+     *
+     * @param  float  $level  at the seat, dBA
+     * @param  float  $power  of all units, W
+     */
+    public static function ofOperation(float $level, float $power): int
+    {
+        return min(self::MOST[4], (int) ($power / self::POWER + self::HAIR)) << 10 | max(0, min(self::MOST[1], (int) ($level / self::LEVEL + self::HAIR))) << 35;
+    }
+
+    /**
+     * Of how units are made.
+     *
+     * @param  float  $footprint  of all units, m2
+     * @param  float  $minutes  of work on all units
+     */
+    public static function ofMaking(float $footprint, float $minutes): int
+    {
+        return min(self::MOST[5], (int) ($minutes / self::MINUTES + self::HAIR)) | min(self::MOST[3], (int) ($footprint / self::FOOTPRINT + self::HAIR)) << 20;
+    }
+
+    /** @param  int  $cost  over the years that are compared, hundredths of money */
+    public static function ofCost(int $cost): int
+    {
+        $steps = intdiv($cost, self::COST);
+
+        return ($steps > self::MOST[0] ? self::MOST[0] : $steps) << 42;
+    }
+
+    /** How far a share of the goal is from the most that counts: the less, the better, like all the others. */
+    private static function lack(float $share): int
+    {
+        return $share >= self::MOST_SHARE ? 0 : (self::SHARES - (int) ($share / self::SHARE + self::HAIR)) << 30;
     }
 
     /** Steps of the share of the goal alone, as far as they count. */
     public static function ofShare(float $share): int
     {
         return (int) (min($share, self::MOST_SHARE) / self::SHARE + self::HAIR);
+    }
+
+    /** Whether more of the goal would count no more. */
+    public static function isMostShare(int $one): bool
+    {
+        return ($one & self::LACK) === 0;
     }
 
     /** Whether one is as good as another in every measure. */

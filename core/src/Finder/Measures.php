@@ -10,6 +10,9 @@ use LogicException;
 /** What a candidate costs, takes and sounds like: all that is known of it before its air is balanced. */
 final readonly class Measures
 {
+    /** All of them that builds are compared by but their share of the goal, packed ({@see MeasureSteps}). */
+    public int $steps;
+
     /**
      * @param  int  $firstCost  of all that is bought, hundredths of money
      * @param  int  $running  filters and energy over the years that are compared, hundredths of money
@@ -21,6 +24,7 @@ final readonly class Measures
      * @param  int  $missingTools  that are not at hand
      * @param  int  $missingSkills  that nobody has
      * @param  int  $missingParts  fans and filters that are not in stock
+     * @param  int|null  $free  steps of level, footprint, power and minutes where they are known
      */
     public function __construct(
         public int $firstCost,
@@ -33,18 +37,9 @@ final readonly class Measures
         public int $missingTools = 0,
         public int $missingSkills = 0,
         public int $missingParts = 0,
+        ?int $free = null,
     ) {
-    }
-
-    /** The same with corners and joining. */
-    public function made(PricedVariant $priced, int $units): self
-    {
-        $variant = $priced->variant;
-
-        return new self(
-            $this->firstCost + $priced->extra, $this->running, $this->level, $units * $variant->footprint, $variant->height, $this->power,
-            $units * $variant->minutes, $priced->missingTools, $priced->missingSkills, $this->missingParts,
-        );
+        $this->steps = ($free ?? MeasureSteps::ofOperation($level, $power) | MeasureSteps::ofMaking($footprint, $minutes)) | MeasureSteps::ofCost($firstCost + $running);
     }
 
     /** The same with its fans at work instead of in free air. */

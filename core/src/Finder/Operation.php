@@ -7,6 +7,9 @@ namespace Jornel\Core\Finder;
 /** How units are run: a speed and a number of them, with level, power and energy. */
 final readonly class Operation
 {
+    /** Of level and power ({@see MeasureSteps}). */
+    public int $steps;
+
     /**
      * @param  int  $speed  which of the fan's speeds, from 0
      * @param  float  $level  at the seat, dBA
@@ -15,5 +18,6 @@ final readonly class Operation
      */
     public function __construct(public int $speed, public int $units, public float $level, public float $power, public int $energy)
     {
+        $this->steps = MeasureSteps::ofOperation($level, $power);
     }
 }

@@ -31,11 +31,17 @@ final class ParetoFront
     public function beats(int $steps, int $cost): bool
     {
         // The one that beat the last one asked about beats most.
-        $place = isset($this->steps[0]) && $this->steps[0] !== $steps && MeasureSteps::isNoWorse($this->steps[0], $steps) ? 0 : MeasureSteps::firstBetter($this->steps, $steps);
+        $first = $this->steps[0] ?? null;
+        if ($first !== null && $first !== $steps && MeasureSteps::isNoWorse($first, $steps)) {
+            return true;
+        }
+        $place = MeasureSteps::firstBetter($this->steps, $steps);
         if ($place === null) {
             $alike = array_search($steps, $this->steps, true);
-
-            return $alike !== false && $this->costs[$alike] < $cost;
+            if ($alike === false || $this->costs[$alike] >= $cost) {
+                return false;
+            }
+            $place = $alike;
         }
         if ($place > 0) {
             // What beats one build beats its neighbours: the next search begins with it.
@@ -45,6 +51,12 @@ final class ParetoFront
         }
 
         return true;
+    }
+
+    /** Whether what was just beaten would be beaten with any share of the goal. */
+    public function beatsAtAnyShare(): bool
+    {
+        return MeasureSteps::isMostShare($this->steps[0] ?? 0);
     }
 
     public function add(Found $found): void

@@ -18,6 +18,9 @@ final class PriceBook
     /** @var array<string, array<int, array{int, int}>> by the first filter of a geometry and pieces */
     private array $cheapest = [];
 
+    /** @var array<string, array<int, int>> what must be bought at least, by part and pieces */
+    private array $least = [];
+
     /** @var array<array-key, int> by watts */
     private array $energy = [];
 
@@ -34,7 +37,22 @@ final class PriceBook
     /** What must be bought of so many pieces, as if no other line took from the same stock: the least it can be. */
     public function atLeast(Fan|Filter|Material $part, int $pieces): int
     {
-        return $this->refill($part, $this->stock->missing($part->id, $pieces));
+        return $this->least[$part->id][$pieces] ??= $this->packs->of($part, $this->stock->missing($part->id, $pieces));
+    }
+
+    /**
+     * The same of several lines.
+     *
+     * @param  list<array{Material, int}>  $lines  part, pieces
+     */
+    public function eachAlone(array $lines): int
+    {
+        $sum = 0;
+        foreach ($lines as [$part, $pieces]) {
+            $sum += $this->atLeast($part, $pieces);
+        }
+
+        return $sum;
     }
 
     /**

@@ -7,13 +7,25 @@ namespace Jornel\Core\Finder;
 /** A way of making some units, with what it costs besides fans and filters and with what is missing for it. */
 final readonly class PricedVariant
 {
+    /** Floor of all units, m2. */
+    public float $footprint;
+
+    /** Of work on all units. */
+    public float $minutes;
+
+    /** Of footprint and minutes ({@see MeasureSteps}). */
+    public int $steps;
+
     /**
+     * @param  int  $units  1 or more
      * @param  int  $extra  what is bought for it besides fans and filters, hundredths of money
      * @param  int  $missingTools  that are not at hand
      * @param  int  $missingSkills  that nobody has
      */
-    public function __construct(public Variant $variant, public int $extra, public int $missingTools, public int $missingSkills)
+    public function __construct(public Variant $variant, int $units, public int $extra, public int $missingTools, public int $missingSkills)
     {
+        [$this->footprint, $this->minutes] = [$units * $variant->footprint, $units * $variant->minutes];
+        $this->steps = MeasureSteps::ofMaking($this->footprint, $this->minutes);
     }
 
     /** Whether it is as good as another in every way and costs less; of equal ones the first by its words. */

@@ -60,6 +60,9 @@ final class Search
 
     private readonly SearchCounts $counts;
 
+    /** Whether what was last asked about breaks more than one limit. */
+    private bool $isPastLimits = false;
+
     /** Branches after which whoever waits is asked whether they still do. */
     private const BREATH = 64;
 
@@ -127,26 +130,27 @@ final class Search
         return new SearchResult($this->front->all(), $this->bests, $this->without, $this->space->misfits(), $this->counts);
     }
 
-    /** Every speed and number of units at which a family, of the best media and tight, would reach the goal. */
+    /** The least number of units at each speed with which a family, of the best media and tight, would reach the goal. */
     private function begin(FamilyEvaluation $evaluation): void
     {
         $weight = $evaluation->family->weight;
         foreach ($evaluation->operations() as $speed => $operations) {
-            $share = null;
+            $this->counts->generated += $weight * count($operations);
+            $shares = $this->goal->shares($evaluation->airflow->mostOfAnyMedia($speed));
             foreach ($operations as $operation) {
-                $this->counts->generated += $weight;
                 if ($operation->level > $this->loudest && $operation->power > $this->strongest) {
-                    $this->counts->beyondLimits += $weight;
+                    // More of them are louder and take more.
+                    $this->counts->beyondLimits += $weight * (count($operations) - $operation->units + 1);
 
-                    continue;
+                    break;
                 }
-                $share ??= $this->goal->shares($evaluation->airflow->mostOfAnyMedia($speed));
-                $reached = $share($operation->units);
-                if ($reached >= Goal::LEAST_SHARE) {
-                    $this->queue->add(new Branch($evaluation, $operation, $evaluation->atBest()->ofAnyMedia($operation), $reached, $weight));
-                } else {
-                    $this->counts->shortOfGoal += $weight;
+                $share = $shares($operation->units);
+                if ($share >= Goal::LEAST_SHARE) {
+                    $this->queue->add(new Branch($evaluation, $operation, $evaluation->atBest()->ofAnyMedia($operation), $share, $weight, shares: $shares));
+
+                    break;
                 }
+                $this->counts->shortOfGoal += $weight;
             }
         }
     }
@@ -156,8 +160,39 @@ final class Search
     {
         while (($branch = $this->queue->next($cost)) !== null) {
             $this->breathe();
-            if ($this->mayMatter($branch->atBest, $branch->share, $branch->weight)) {
+            $matters = $this->mayMatter($branch->atBest, $branch->share, $branch->weight);
+            if ($matters) {
                 $this->follow($branch);
+            }
+            if ($branch->shares !== null) {
+                $this->more($branch, $branch->shares, $matters);
+            }
+        }
+    }
+
+    /**
+     * More of the same units: only their share of the goal is better.
+     *
+     * @param  Closure(int): float  $shares
+     * @param  bool  $matter  whether as many as in the branch do
+     */
+    private function more(Branch $branch, Closure $shares, bool $matter): void
+    {
+        [$evaluation, $share] = [$branch->evaluation, $branch->share];
+        $operations = $evaluation->operations()[$branch->operation->speed];
+        for ($units = $branch->operation->units + 1; $units <= count($operations); $units++) {
+            if (! $matter && ($this->isPastLimits || $share >= MeasureSteps::MOST_SHARE || $this->front->beatsAtAnyShare())) {
+                $left = $branch->weight * (count($operations) - $units + 1);
+                $this->isPastLimits ? $this->counts->beyondLimits += $left : $this->counts->beaten += $left;
+
+                return;
+            }
+            $operation = $operations[$units - 1];
+            [$atBest, $share] = [$evaluation->atBest()->ofAnyMedia($operation), $shares($units)];
+            if ($matter || $this->mayMatter($atBest, $share, $branch->weight)) {
+                $this->queue->add(new Branch($evaluation, $operation, $atBest, $share, $branch->weight, shares: $shares));
+
+                return;
             }
         }
     }
@@ -190,7 +225,7 @@ final class Search
         }
         $ideal = $evaluation->ideal($operation->units);
         foreach ($evaluation->family->media as $filter) {
-            $atBest = $evaluation->ofFansAndFilters($filter, $operation)->made($ideal, $operation->units);
+            $atBest = $evaluation->made($filter, $ideal, $operation);
             if ($this->mayMatter($atBest, $branch->share, $evaluation->family->ways)) {
                 $this->queue->add(new Branch($evaluation, $operation, $atBest, $branch->share, $evaluation->family->ways, $filter));
             }
@@ -216,9 +251,8 @@ final class Search
         }
         $variants = $evaluation->worth($operation->units);
         $this->counts->beaten += $branch->weight - count($variants);
-        $parts = $evaluation->ofFansAndFilters($filter, $operation);
         foreach ($variants as $priced) {
-            $made = $parts->made($priced, $operation->units);
+            $made = $evaluation->made($filter, $priced, $operation);
             if ($this->mayMatter($made, $share, 1)) {
                 $this->queue->add(new Branch($evaluation, $operation, $made, $share, 1, $filter, $priced->variant));
             }
@@ -290,9 +324,11 @@ final class Search
     private function mayMatter(Measures $atBest, float $share, int $weight): bool
     {
         $broken = null;
+        $this->isPastLimits = false;
         foreach ($this->limits as $number => $limit) {
             if ($atBest->of($limit) > $this->most[$number]) {
                 if ($broken !== null) {
+                    $this->isPastLimits = true;
                     $this->counts->beyondLimits += $weight;
 
                     return false;

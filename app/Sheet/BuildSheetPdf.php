@@ -42,7 +42,8 @@ final class BuildSheetPdf
             $steps <= 11 => 1.0,
             $steps <= 13 => 0.94,
             $steps <= 15 => 0.88,
-            default => 0.82,
+            $steps <= 17 => 0.82,
+            default => 0.76,
         };
     }
 

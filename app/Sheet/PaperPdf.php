@@ -19,7 +19,9 @@ final class PaperPdf
         $pdf = new Dompdf(new Options(['isRemoteEnabled' => false, 'defaultFont' => 'DejaVu Sans', 'fontDir' => $fonts, 'fontCache' => $fonts]));
         $pdf->setPaper($measure === System::Imperial ? 'letter' : 'a4');
         $pdf->setCallbacks($told);
-        $pdf->loadHtml(view($view, $facts)->render());
+        $html = view($view, $facts)->render();
+        PaperFonts::choose($pdf, $html);
+        $pdf->loadHtml($html);
         $pdf->render();
 
         return $pdf;

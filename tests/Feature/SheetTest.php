@@ -3,6 +3,7 @@
 namespace Tests\Feature;
 
 use App\Models\Role;
+use App\Sheet\PaperFonts;
 use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Symfony\Component\Process\Process;
@@ -82,6 +83,23 @@ class SheetTest extends FeatureTestCase
             $mark();
             self::assertSame('as it was kept', $sheet());
         }
+    }
+
+    public function test_names_are_printed_in_whatever_letters_they_are_written(): void
+    {
+        $room = $this->room();
+        $builder = $this->person(Role::Builder, $room->site->programme);
+        foreach (['Зал № 3, Ωδείο, salle à ½' => true, 'ოთახი' => false, 'Սենյակ' => false] as $name => $isUsual) {
+            $version = $this->actingAs($builder)->postJson("/api/v1/rooms/{$room->id}/builds", ['name' => $name, 'unit' => self::CHOICES])->assertCreated()->json('latest.id');
+            $file = tempnam(sys_get_temp_dir(), 'sheet');
+            file_put_contents($file, $this->get("/api/v1/versions/{$version}/sheet")->assertOk()->getContent());
+
+            self::assertStringContainsString($name, self::run_(['pdftotext', $file, '-']));
+            self::assertSame($isUsual, PaperFonts::suffice("<p>{$name}</p>"));
+            unlink($file);
+        }
+        self::assertFalse(PaperFonts::suffice('<p>&#4311;</p>'));
+        self::assertFalse(PaperFonts::suffice('<img src="data:image/svg+xml;base64,'.base64_encode('<svg><text>ოთახი</text></svg>').'">'));
     }
 
     /** @param  list<string>  $command */

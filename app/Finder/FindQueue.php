@@ -23,7 +23,7 @@ final readonly class FindQueue
     private const NEAR = 3;
 
     /** How often it is looked whether one's turn has come, microseconds. */
-    private const LOOK = 40_000;
+    private const LOOK = 60_000;
 
     /** A search that is under way has ended by then, s: nobody is seen while it runs. */
     private const LONGEST = 60;
@@ -47,18 +47,19 @@ final readonly class FindQueue
         if ($ticket === '') {
             return $this->inTheRequest($search);
         }
-        $until = microtime(true) + config()->float('jornel.find_hold');
-        do {
-            $own = $this->enter($person, $ticket);
-            $slot = $this->isNext($own) ? $this->slot() : null;
-            if ($slot === null) {
-                $before = $this->before($own)->count();
-                if ($before > self::NEAR || microtime(true) >= $until) {
-                    return new Waiting($before);
-                }
-                usleep(self::LOOK);
+        $own = $this->enter($person, $ticket);
+        [$seen, $until] = [microtime(true), microtime(true) + config()->float('jornel.find_hold')];
+        while (($slot = $this->isNext($own) ? $this->slot() : null) === null) {
+            $before = $this->before($own)->count();
+            if ($before > self::NEAR || microtime(true) >= $until) {
+                return new Waiting($before);
             }
-        } while ($slot === null);
+            usleep(self::LOOK);
+            if (microtime(true) - $seen > self::GRACE / 2) {
+                $this->stay($own);
+                $seen = microtime(true);
+            }
+        }
         try {
             DB::table('finds_waiting')->where('id', $own)->update(['is_running' => true]);
 
@@ -88,6 +89,14 @@ final readonly class FindQueue
         DB::table('finds_waiting')->upsert(['person_id' => $person, 'ticket' => $ticket, 'seen_at' => self::ago(0)], ['person_id', 'ticket'], ['seen_at']);
 
         return (int) DB::table('finds_waiting')->where('person_id', $person)->where('ticket', $ticket)->value('id');
+    }
+
+    /** Whoever waits in their request is still there, unless the ticket was given back meanwhile. */
+    private function stay(int $own): void
+    {
+        if ($this->waiting()->where('id', $own)->update(['seen_at' => self::ago(0)]) === 0) {
+            throw new NobodyWaits;
+        }
     }
 
     /** Whether so few of those who wait here and now come first that there is a slot for whoever has this place. */

@@ -61,6 +61,16 @@ class FindQueueTest extends FeatureTestCase
         self::assertGreaterThanOrEqual(4, $looks);
     }
 
+    public function test_a_ticket_that_is_given_back_while_its_request_waits_ends_the_request(): void
+    {
+        config(['jornel.find_hold' => 20.0]);
+        $running = $this->takeTheSlot();
+        DB::listen(fn (QueryExecuted $query) => str_contains($query->sql, 'GET_LOCK') ? DB::table('finds_waiting')->delete() : null);
+
+        $this->withExceptionHandling()->find('given-back')->assertGone();
+        $running->exec('DO RELEASE_ALL_LOCKS()');
+    }
+
     public function test_who_has_gone_away_for_a_moment_is_not_waited_for_and_keeps_their_place(): void
     {
         $running = $this->takeTheSlot();

@@ -7,7 +7,6 @@ import { readFileSync } from 'node:fs';
 const [, , at, file, seconds = '60'] = process.argv;
 const { programme, password, people } = JSON.parse(readFileSync(file, 'utf8'));
 const THOUGHT = 2000;
-const until = Date.now() + Number(seconds) * 1000;
 const wait = (ms) => new Promise((resolve) => setTimeout(resolve, ms));
 /** Thought between clicks: two seconds on average, never none (exponential, so that clicks fall as they like). */
 const think = () => wait(200 + (THOUGHT - 200) * -Math.log(1 - Math.random()));
@@ -146,11 +145,16 @@ function clicks(browser, self) {
     ];
 }
 
-async function person(self) {
+async function signIn(self) {
     const browser = new Browser();
     await wait(Math.random() * 10000);
     await browser.ask('sign-in', 'GET', '/sanctum/csrf-cookie');
     await browser.ask('sign-in', 'POST', '/api/v1/session', { email: self.email, password });
+    return browser;
+}
+
+async function click(browser, self, until) {
+    await wait(Math.random() * THOUGHT);
     const all = clicks(browser, self);
     const weight = all.reduce((sum, [share]) => sum + share, 0);
     while (Date.now() < until) {
@@ -160,7 +164,19 @@ async function person(self) {
     }
 }
 
-await Promise.all(people.map(person));
+/** What the processors did since the machine began, in ticks: nothing; something; what other machines on the same host took. */
+function processors() {
+    const [, ...ticks] = readFileSync('/proc/stat', 'utf8').split('\n')[0].split(/\s+/).map(Number);
+    const [user, nice, system, idle, waiting, interrupts, soft, stolen] = ticks;
+    return [idle + waiting, user + nice + system + interrupts + soft, stolen];
+}
+
+// Everybody comes in first; then the clock begins.
+const browsers = await Promise.all(people.map(signIn));
+const before = processors();
+const until = Date.now() + Number(seconds) * 1000;
+await Promise.all(people.map((self, number) => click(browsers[number], self, until)));
+const spent = processors().map((ticks, kind) => ticks - before[kind]);
 
 const SLOW = ['finder', 'finder, one request', 'sheet', 'sign-in'];
 const share = (list, part) => list[Math.min(list.length - 1, Math.floor(part * list.length))];
@@ -176,5 +192,7 @@ const quick = [...times].filter(([name]) => !SLOW.includes(name)).flatMap(([, li
 row('all but finder, sheet', quick);
 const failed = [...faults.values()].reduce((sum, count) => sum + count, 0);
 console.log(`${people.length} people for ${seconds} s; ${failed} errors`);
+const part = (kind) => `${Math.round((100 * spent[kind]) / spent.reduce((sum, ticks) => sum + ticks))} %`;
+console.log(`processors idle ${part(0)}, at work ${part(1)}, taken by others on the host ${part(2)}`);
 for (const [name, count] of faults) console.log(`  ${count} × ${name}`);
 process.exit(failed > 0 || share(quick, 0.95) > 200 ? 1 : 0);

@@ -77,7 +77,6 @@ Route::middleware('auth:web')->group(function (): void {
     Route::post('walls', [WallController::class, 'store']);
     Route::post('needs', [NeedController::class, 'store']);
     Route::post('finds', [FindController::class, 'store']);
-    Route::get('finds/{ticket}', [FindController::class, 'show'])->where('ticket', '[A-Za-z0-9-]{8,64}');
     Route::delete('finds/{ticket}', [FindController::class, 'destroy'])->where('ticket', '[A-Za-z0-9-]{8,64}');
     Route::get('layouts/{ticket}', [ShoppingController::class, 'progress'])->where('ticket', '[A-Za-z0-9-]{8,64}');
     Route::delete('layouts/{ticket}', [ShoppingController::class, 'cancel'])->where('ticket', '[A-Za-z0-9-]{8,64}');

@@ -70,12 +70,6 @@ final readonly class FindQueue
         }
     }
 
-    /** How many are before whoever has a ticket; they are seen by that. */
-    public function place(int $person, string $ticket): Waiting
-    {
-        return new Waiting($this->before($this->enter($person, $ticket))->count());
-    }
-
     /** Nobody waits for it any more. */
     public function leave(int $person, string $ticket): void
     {

@@ -127,10 +127,8 @@ function clicks(browser, self) {
                 };
                 let said = await browser.ask('finder, one request', 'POST', '/api/v1/finds', question);
                 while (said.status === 202) {
-                    for (let before = said.data.before, first = true; first || before > 0; first = false) {
-                        await wait(Math.min(5000, 400 * (1 + before)));
-                        before = (await browser.ask('place in the queue', 'GET', `/api/v1/finds/${ticket}`)).data?.before ?? 0;
-                    }
+                    // As the page does (frontend/src/features/find/queries.ts).
+                    await wait(said.data.before <= 3 ? 100 : Math.min(3000, 300 * (said.data.before - 3)));
                     said = await browser.ask('finder, one request', 'POST', '/api/v1/finds', question);
                 }
                 times.set('finder', [...(times.get('finder') ?? []), performance.now() - began]);

@@ -43,14 +43,6 @@ class FindController extends Controller
         return $answer instanceof Waiting ? new JsonResponse(FindPlaceData::of($answer), 202) : JsonResponse::fromJsonString($answer);
     }
 
-    #[OA\Get(path: '/finds/{ticket}', operationId: 'findPlace', parameters: [new OA\PathParameter(name: 'ticket', schema: new OA\Schema(type: 'string'))], responses: [
-        new OA\Response(response: 200, description: 'The place in the queue: ask the question again once nobody is before', content: new OA\JsonContent(ref: FindPlaceData::class)),
-    ])]
-    public function show(Request $request, string $ticket, FindQueue $queue): JsonResponse
-    {
-        return new JsonResponse(FindPlaceData::of($queue->place($this->person($request)->id, $ticket)));
-    }
-
     #[OA\Delete(path: '/finds/{ticket}', operationId: 'stopFind', parameters: [new OA\PathParameter(name: 'ticket', schema: new OA\Schema(type: 'string'))], responses: [
         new OA\Response(response: 204, description: 'Nobody waits for it any more'),
     ])]

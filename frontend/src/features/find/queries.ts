@@ -3,8 +3,11 @@ import { ref, toValue, type MaybeRefOrGetter } from 'vue';
 import { answer, api, type Choices, type Drawing, type Find, type FindRequest } from '../../api/client';
 import { randomKey } from '../../api/randomKey';
 
+/** With so many before one or fewer the server keeps the question until it is its turn (app/Finder/FindQueue). */
+const NEAR = 3;
+
 /** How long one waits before asking again for one's turn, ms: longer while more come first, and never so long as to be forgotten. */
-const pause = (before: number): number => Math.min(5000, 400 * (1 + before));
+const pause = (before: number): number => (before <= NEAR ? 100 : Math.min(3000, 300 * (before - NEAR)));
 
 /** Asks until it is answered; while others come first it says how many. Whoever leaves gives the place back. */
 async function find(question: FindRequest, signal: AbortSignal, wait: (before: number | null) => void): Promise<Find> {
@@ -16,12 +19,9 @@ async function find(question: FindRequest, signal: AbortSignal, wait: (before: n
         for (;;) {
             const said = await answer(api.POST('/finds', { body: { ...question, ticket }, signal }));
             if (!('before' in said)) return said;
-            for (let { before } = said, first = true; first || before > 0; first = false) {
-                wait(before);
-                await new Promise((resolve) => setTimeout(resolve, pause(before)));
-                signal.throwIfAborted();
-                ({ before } = await answer(api.GET('/finds/{ticket}', { params: { path: { ticket } }, signal })));
-            }
+            wait(said.before);
+            await new Promise((resolve) => setTimeout(resolve, pause(said.before)));
+            signal.throwIfAborted();
         }
     } finally {
         signal.removeEventListener('abort', leave);

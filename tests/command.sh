@@ -61,7 +61,7 @@ claim 'nothing under var is for others to read' '[ -z "$(find var/app/run var/ap
 # What was killed is back within seconds, at the same address, and its records with it.
 answers() { curl -s -m 5 "$address/api/v1/session" -H 'Accept: application/json' -o /dev/null -w '%{http_code}' 2>/dev/null || true; }
 eventually() { local i; for i in $(seq 1 100); do if eval "$1"; then return 0; fi; sleep 0.2; done; return 1; }
-for name in database web web-php queue scheduler; do
+for name in database web web-php finder queue scheduler; do
     killed=$(cat "var/app/run/$name.pid")
     kill -9 "$killed"
     claim "$name is started again after it was killed" "eventually '[ \"\$(cat var/app/run/$name.pid)\" != $killed ] && kill -0 \"\$(cat var/app/run/$name.pid)\" 2>/dev/null'"

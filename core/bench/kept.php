@@ -7,7 +7,6 @@ declare(strict_types=1);
 
 use Jornel\Core\Data\DataFiles;
 use Jornel\Core\Document\FindDocument;
-use Jornel\Core\Finder\DesignSpace;
 use Jornel\Core\Finder\Search;
 use Jornel\Core\Finder\SearchProblem;
 use Jornel\Core\Part\Record;
@@ -19,7 +18,7 @@ require __DIR__.'/Bench.php';
 $data = new DataFiles(dirname(__DIR__, 2).'/data');
 $document = (array) json_decode((string) file_get_contents($argv[1] ?? ''), true) + ['from' => 'rated'];
 $question = fn (int $people): SearchProblem => FindDocument::read(new Record(array_replace_recursive($document, ['room' => ['people' => $people]])), $data)->question();
-$space = new DesignSpace($question(20));
+$space = $question(20)->space();
 $began = hrtime(true);
 Search::answer($question(20), null, $space);
 $cold = (hrtime(true) - $began) / 1e9;

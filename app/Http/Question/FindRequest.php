@@ -5,8 +5,8 @@ namespace App\Http\Question;
 use App\Http\Shared\StrictRequest;
 use App\Models\Build;
 use Illuminate\Support\Facades\Gate;
-use Jornel\Core\Finder\Range;
 use Jornel\Core\Finder\SearchProblem;
+use Jornel\Core\Finder\Space\Range;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(schema: 'FindRequest', required: ['room', 'goal', 'wishes'], properties: [

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Jornel\Core\Finder;
 
 use Closure;
+use Jornel\Core\Finder\Space\Variant;
 use Jornel\Core\Part\Filter;
 
 /** Candidates that have something chosen in common; what is not chosen yet is taken at its best. */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Finder;
 
+use Jornel\Core\Finder\Space\DesignSpace;
+
 /** Design spaces kept by what they follow from; the least recently used is given up where there are too many. */
 final class DesignSpaces
 {
@@ -18,8 +20,8 @@ final class DesignSpaces
     /** The one that a question has, made where it is not kept. */
     public function of(SearchProblem $problem): DesignSpace
     {
-        $key = DesignSpace::key($problem);
-        $space = $this->spaces[$key] ?? new DesignSpace($problem);
+        $key = $problem->spaceKey();
+        $space = $this->spaces[$key] ?? $problem->space();
         unset($this->spaces[$key]);
         $this->spaces = array_slice([...$this->spaces, $key => $space], -$this->most, null, true);
 
@@ -28,7 +30,7 @@ final class DesignSpaces
 
     public function has(SearchProblem $problem): bool
     {
-        return isset($this->spaces[DesignSpace::key($problem)]);
+        return isset($this->spaces[$problem->spaceKey()]);
     }
 
     /** Gives up all of them. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Finder;
 
+use Jornel\Core\Finder\Space\FamilyFigures;
 use Jornel\Core\Part\Joining;
 
 /**

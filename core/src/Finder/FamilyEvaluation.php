@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Finder;
 
+use Jornel\Core\Finder\Space\DesignFamily;
+use Jornel\Core\Finder\Space\FamilyAirflow;
+use Jornel\Core\Finder\Space\FamilyFigures;
+use Jornel\Core\Finder\Space\Variant;
 use Jornel\Core\Part\Filter;
 
 /** What one question makes of a family of designs: how it is run and heard in this room, what it costs, what is missing for it. */

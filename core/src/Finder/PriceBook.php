@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Finder;
 
+use Jornel\Core\Finder\Space\PackPrices;
 use Jornel\Core\Kit\Economy;
 use Jornel\Core\Kit\RunningCost;
 use Jornel\Core\Kit\Stock;

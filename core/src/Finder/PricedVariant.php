@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Finder;
 
+use Jornel\Core\Finder\Space\Variant;
+
 /** A way of making some units, with what it costs besides fans and filters and with what is missing for it. */
 final readonly class PricedVariant
 {

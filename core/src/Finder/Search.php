@@ -6,6 +6,8 @@ namespace Jornel\Core\Finder;
 
 use Closure;
 use Jornel\Core\Airflow\Propagation;
+use Jornel\Core\Finder\Space\DesignSpace;
+use Jornel\Core\Finder\Space\Variant;
 use Jornel\Core\Numeric\Normal;
 use Jornel\Core\Part\Filter;
 
@@ -94,7 +96,7 @@ final class Search
      */
     public static function answer(SearchProblem $problem, ?Closure $meanwhile = null, ?DesignSpace $space = null): SearchResult
     {
-        return (new self($problem, $space ?? new DesignSpace($problem), $meanwhile))->search(null);
+        return (new self($problem, $space ?? $problem->space(), $meanwhile))->search(null);
     }
 
     /**
@@ -109,7 +111,7 @@ final class Search
      */
     public static function part(SearchProblem $problem, int $part, int $parts, ?Closure $tell = null, ?Closure $meanwhile = null): SearchResult
     {
-        return (new self($problem, new DesignSpace($problem, $part, $parts), $meanwhile))->search($tell);
+        return (new self($problem, $problem->space($part, $parts), $meanwhile))->search($tell);
     }
 
     /** @param  (Closure(list<array{int, int}>): list<array{int, int}>)|null  $tell */

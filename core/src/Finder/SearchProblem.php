@@ -6,6 +6,8 @@ namespace Jornel\Core\Finder;
 
 use Jornel\Core\Air\Air;
 use Jornel\Core\Airflow\Tolerances;
+use Jornel\Core\Finder\Space\DesignSpace;
+use Jornel\Core\Finder\Space\Range;
 use Jornel\Core\Kit\Economy;
 use Jornel\Core\Kit\Stock;
 use Jornel\Core\Part\Catalogue;
@@ -49,5 +51,22 @@ final readonly class SearchProblem
     public function standing(): Purifiers
     {
         return $this->there ?? Purifiers::none();
+    }
+
+    /**
+     * The design space that it is searched in.
+     *
+     * @param  int  $part  which part of it, from 0
+     * @param  int  $parts  so many are as large; 1 for all of it
+     */
+    public function space(int $part = 0, int $parts = 1): DesignSpace
+    {
+        return new DesignSpace($this->catalogue, $this->range, $this->air, $this->tolerances, $part, $parts);
+    }
+
+    /** The same of questions that have one design space. */
+    public function spaceKey(): string
+    {
+        return DesignSpace::key($this->catalogue, $this->range, $this->air, $this->tolerances);
     }
 }

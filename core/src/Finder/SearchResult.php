@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Finder;
 
+use Jornel\Core\Finder\Space\Misfit;
+
 /** What the finder says: the builds that none beats, the best at each thing, and what the limits keep out. */
 final readonly class SearchResult
 {

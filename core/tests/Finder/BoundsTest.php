@@ -9,12 +9,12 @@ use Jornel\Core\Air\Air;
 use Jornel\Core\Air\Bin;
 use Jornel\Core\Airflow\Balance;
 use Jornel\Core\Airflow\Unit;
-use Jornel\Core\Finder\BalanceBound;
-use Jornel\Core\Finder\DesignFamily;
-use Jornel\Core\Finder\FamilyEnumeration;
 use Jornel\Core\Finder\Limits;
-use Jornel\Core\Finder\Range;
 use Jornel\Core\Finder\SearchProblem;
+use Jornel\Core\Finder\Space\BalanceBound;
+use Jornel\Core\Finder\Space\DesignFamily;
+use Jornel\Core\Finder\Space\FamilyEnumeration;
+use Jornel\Core\Finder\Space\Range;
 use Jornel\Core\Guide\Work;
 use Jornel\Core\Kit\Economy;
 use Jornel\Core\Kit\Stock;
@@ -129,7 +129,7 @@ final class BoundsTest extends TestCase
         $range = new Range([$shape => Shapes::get($shape)]);
         $question = new SearchProblem(Sample::room(), Sample::data()->targets()->get('air-changes-5'), Sample::catalogue(), Limits::none(), $range, Air::reference(), Economy::of(BigDecimal::zero()), Seat::atOneMetre(), Stock::none(), Sample::data()->tolerances());
         $number = 0;
-        foreach ((new FamilyEnumeration($question))->families() as $family) {
+        foreach ((new FamilyEnumeration($question->catalogue, $question->range))->families() as $family) {
             if ($number++ % self::EVERY === 0) {
                 yield $family;
             }

@@ -7,16 +7,15 @@ namespace Jornel\Core\Tests\Finder;
 use Brick\Math\BigDecimal;
 use Jornel\Core\Air\Air;
 use Jornel\Core\Airflow\RatedOutput;
-use Jornel\Core\Finder\DesignSpace;
 use Jornel\Core\Finder\DesignSpaces;
 use Jornel\Core\Finder\Found;
 use Jornel\Core\Finder\Limit;
 use Jornel\Core\Finder\Limits;
 use Jornel\Core\Finder\Pick;
-use Jornel\Core\Finder\Range;
 use Jornel\Core\Finder\Search;
 use Jornel\Core\Finder\SearchProblem;
 use Jornel\Core\Finder\SearchResult;
+use Jornel\Core\Finder\Space\Range;
 use Jornel\Core\Kit\Economy;
 use Jornel\Core\Kit\Stock;
 use Jornel\Core\Part\BoughtPurifier;
@@ -37,7 +36,7 @@ final class DesignSpaceTest extends TestCase
 
     public function test_every_question_has_the_answer_that_it_has_alone_whatever_was_asked_before(): void
     {
-        $space = new DesignSpace(self::question());
+        $space = self::question()->space();
         $questions = self::questions();
         // There and back again, so that each comes after others.
         foreach ([...array_keys($questions), ...array_reverse(array_keys($questions))] as $name) {
@@ -49,9 +48,9 @@ final class DesignSpaceTest extends TestCase
 
     public function test_questions_share_a_space_that_differ_in_room_limits_stock_and_prices_alone(): void
     {
-        $key = DesignSpace::key(self::question());
+        $key = self::question()->spaceKey();
         foreach (self::questions() as $name => $question) {
-            self::assertSame($key, DesignSpace::key($question), $name);
+            self::assertSame($key, $question->spaceKey(), $name);
         }
         $others = [
             'air' => self::question(air: Air::at(1500.0, 293.15)),
@@ -61,14 +60,14 @@ final class DesignSpaceTest extends TestCase
             'parts' => self::question(catalogue: Sample::catalogue()),
         ];
         foreach ($others as $name => $question) {
-            self::assertNotSame($key, DesignSpace::key($question), $name);
+            self::assertNotSame($key, $question->spaceKey(), $name);
         }
     }
 
     public function test_a_search_that_is_ended_halfway_leaves_nothing_half_known(): void
     {
         $question = self::question();
-        $space = new DesignSpace($question);
+        $space = $question->space();
         foreach ($space->families() as $number => $figures) {
             if ($number === 20) {
                 break;

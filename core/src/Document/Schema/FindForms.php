@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Document\Schema;
 
-use Jornel\Core\Finder\Range;
+use Jornel\Core\Finder\Space\Range;
 use Jornel\Core\Quantity\Dimension;
 use Jornel\Core\Shape\Shapes;
 

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Jornel\Core\Finder;
+namespace Jornel\Core\Finder\Space;
 
 use Jornel\Core\Kit\PackMix;
 use Jornel\Core\Part\BadRecord;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Jornel\Core\Finder;
+namespace Jornel\Core\Finder\Space;
 
 use Jornel\Core\Part\Filter;
 use Jornel\Core\Part\Joining;

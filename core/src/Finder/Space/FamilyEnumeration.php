@@ -2,8 +2,9 @@
 
 declare(strict_types=1);
 
-namespace Jornel\Core\Finder;
+namespace Jornel\Core\Finder\Space;
 
+use Jornel\Core\Part\Catalogue;
 use Jornel\Core\Part\Filter;
 use Jornel\Core\Part\Joining;
 use Jornel\Core\Shape\Design;
@@ -28,16 +29,16 @@ final class FamilyEnumeration
      * @param  int  $part  which of so many equal parts it tries, from 0
      * @param  int  $parts  1 for all
      */
-    public function __construct(private readonly SearchProblem $problem, private readonly int $part = 0, private readonly int $parts = 1)
+    public function __construct(private readonly Catalogue $catalogue, private readonly Range $range, private readonly int $part = 0, private readonly int $parts = 1)
     {
-        $this->geometries = self::geometries($problem);
+        $this->geometries = self::geometries($catalogue, $range);
     }
 
     /** @return iterable<DesignFamily> */
     public function families(): iterable
     {
-        foreach ($this->problem->range->shapes as $shape) {
-            $joinings = array_values(array_filter($this->problem->catalogue->joinings, fn (Joining $joining): bool => $joining->holds($shape->id())));
+        foreach ($this->range->shapes as $shape) {
+            $joinings = array_values(array_filter($this->catalogue->joinings, fn (Joining $joining): bool => $joining->holds($shape->id())));
             if ($joinings === []) {
                 continue;
             }
@@ -64,7 +65,7 @@ final class FamilyEnumeration
     {
         $wrong = [];
         $turn = $this->gone++;
-        foreach ($this->problem->catalogue->fans as $fan) {
+        foreach ($this->catalogue->fans as $fan) {
             $own = $this->ownGeometries($turn++);
             foreach ($own as $number => ['filters' => $filters, 'best' => $best, 'prefilter' => $prefilter]) {
                 if (isset($wrong[$number])) {
@@ -72,7 +73,7 @@ final class FamilyEnumeration
 
                     continue;
                 }
-                $design = new Design($shape, $fan, $best, $joinings[0], Range::CORNERS[0], $prefilter, null, $way, window: $shape->needsWindow() ? $this->problem->range->window : null);
+                $design = new Design($shape, $fan, $best, $joinings[0], Range::CORNERS[0], $prefilter, null, $way, window: $shape->needsWindow() ? $this->range->window : null);
                 try {
                     $assembly = $design->assemble();
                     if (! $shape->isNeedless($design)) {
@@ -114,18 +115,18 @@ final class FamilyEnumeration
     }
 
     /** @return list<array{filters: non-empty-list<Filter>, best: Filter, prefilter: Filter|null}> */
-    private static function geometries(SearchProblem $problem): array
+    private static function geometries(Catalogue $catalogue, Range $range): array
     {
         $alike = [];
-        foreach ($problem->catalogue->filters as $filter) {
-            if ($problem->range->takes($filter)) {
+        foreach ($catalogue->filters as $filter) {
+            if ($range->takes($filter)) {
                 $alike[$filter->geometry().($filter->efficiency->corrects ? '' : ' uncorrected')][] = $filter;
             }
         }
         $geometries = [];
         foreach ($alike as $filters) {
             $best = Filter::noWorseThan($filters);
-            $before = array_filter($problem->catalogue->filters, fn (Filter $filter): bool => $problem->range->takesBefore($filter, $filters[0]));
+            $before = array_filter($catalogue->filters, fn (Filter $filter): bool => $range->takesBefore($filter, $filters[0]));
             foreach ([null, ...array_values($before)] as $prefilter) {
                 $geometries[] = ['filters' => $filters, 'best' => $best, 'prefilter' => $prefilter];
             }

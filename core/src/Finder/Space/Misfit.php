@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Jornel\Core\Finder;
+namespace Jornel\Core\Finder\Space;
 
 /** Parts that do not make a shape together, and why. */
 final readonly class Misfit

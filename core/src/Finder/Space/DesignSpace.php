@@ -2,7 +2,11 @@
 
 declare(strict_types=1);
 
-namespace Jornel\Core\Finder;
+namespace Jornel\Core\Finder\Space;
+
+use Jornel\Core\Air\Air;
+use Jornel\Core\Airflow\Tolerances;
+use Jornel\Core\Part\Catalogue;
 
 /**
  * The design space: every family of designs that some parts allow, with what is known of each whatever the room, its goal, the
@@ -22,23 +26,26 @@ final class DesignSpace
     public readonly PackPrices $prices;
 
     /**
+     * @param  Range  $range  of which the number of units does not matter here
      * @param  int  $part  which part of it, from 0
      * @param  int  $parts  so many are as large; 1 for all of it
      */
-    public function __construct(private readonly SearchProblem $problem, private readonly int $part = 0, private readonly int $parts = 1)
-    {
+    public function __construct(
+        private readonly Catalogue $catalogue,
+        private readonly Range $range,
+        private readonly Air $air,
+        private readonly Tolerances $tolerances,
+        private readonly int $part = 0,
+        private readonly int $parts = 1,
+    ) {
         $this->balanceBound = new BalanceBound;
         $this->prices = new PackPrices;
     }
 
-    /** What questions have in common that have one design space. */
-    public static function key(SearchProblem $problem): string
+    /** What is the same where the design space is. */
+    public static function key(Catalogue $catalogue, Range $range, Air $air, Tolerances $tolerances): string
     {
-        $range = $problem->range;
-
-        return hash('xxh128', serialize([
-            $problem->catalogue, array_keys($range->shapes), $range->leastGrade, $range->prefilters, $range->window, $problem->air, $problem->tolerances,
-        ]));
+        return hash('xxh128', serialize([$catalogue, array_keys($range->shapes), $range->leastGrade, $range->prefilters, $range->window, $air, $tolerances]));
     }
 
     /** @return iterable<FamilyFigures> always in the same order */
@@ -51,9 +58,9 @@ final class DesignSpace
         }
         // Kept once all of them are there: whoever asks may leave before.
         $families = [];
-        $enumeration = new FamilyEnumeration($this->problem, $this->part, $this->parts);
+        $enumeration = new FamilyEnumeration($this->catalogue, $this->range, $this->part, $this->parts);
         foreach ($enumeration->families() as $family) {
-            yield $families[] = new FamilyFigures($family, $this->problem->catalogue, $this->problem->air, $this->problem->tolerances, $this->balanceBound);
+            yield $families[] = new FamilyFigures($family, $this->catalogue, $this->air, $this->tolerances, $this->balanceBound);
         }
         [$this->families, $this->misfits] = [$families, $enumeration->misfits()];
     }

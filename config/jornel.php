@@ -17,8 +17,9 @@ $figures = function (): string {
 return [
     'figures' => $figures(),
     'data' => base_path('data'),
-    // Searches of the finder that run at once, one on each core: they give way to everybody else (deploy/).
-    'finds_at_once' => (int) env('JORNEL_FINDS_AT_ONCE', max(1, substr_count((string) @file_get_contents('/proc/cpuinfo'), "processor\t"))),
+    // Searches of the finder that run at once, one on each core: they give way to everybody else (deploy/). Each has a process that
+    // keeps 100 MB and more.
+    'finds_at_once' => (int) env('JORNEL_FINDS_AT_ONCE', min(4, max(1, substr_count((string) @file_get_contents('/proc/cpuinfo'), "processor\t")))),
     // How long whoever is near their turn waits for it in a request, s.
     'find_hold' => 2.5,
     // Where the finder's service listens; where none does, each search is a process of its own.

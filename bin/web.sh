@@ -55,5 +55,5 @@ nginx_settings() {
 
 # The finder's service, which the web server asks (app/Finder/Service).
 start_finder() {
-    start finder nice -n 15 php -d opcache.enable_cli=1 -d opcache.jit=disable -d memory_limit=1G artisan jornel:finder
+    start finder nice -n 19 php -d opcache.enable_cli=1 -d opcache.jit=disable -d memory_limit=1G artisan jornel:finder
 }

@@ -57,7 +57,7 @@ while IFS= read -r header; do
 done < <(php -r 'require "app/Http/Middleware/SecurityHeaders.php"; foreach (App\Http\Middleware\SecurityHeaders::ALL as $name => $value) { echo "$name: $value\n"; }')
 expect 'nobody gets in without signing in' 'HTTP/1.1 401' -D - -o /dev/null -H 'Accept: application/json' "$at/api/v1/programmes"
 expect 'a search is answered by workers of its own: not without a token' 'HTTP/1.1 419' -D - -o /dev/null -H 'Accept: application/json' -X POST "$at/api/v1/finds"
-claim_priority() { ps -eo ni,args | grep -q '^ *15 php-fpm: pool jornel-slow' && ps -eo ni,args | grep -q '^ *0 php-fpm: pool jornel$'; }
+claim_priority() { ps -eo ni,args | grep -q '^ *19 php-fpm: pool jornel-slow' && ps -eo ni,args | grep -q '^ *0 php-fpm: pool jornel$'; }
 if claim_priority; then echo 'ok: searches give way to pages'; else echo 'not so: searches give way to pages'; failed=1; fi
 for service in deploy/*.service; do
     command=$(deploy/fill "$(basename "$service")" USER="$user" ROOT="$PWD" | sed -n 's/.* artisan \([a-z:]*\).*/\1/p')

@@ -2,6 +2,7 @@
 
 namespace App\Finder;
 
+use App\Finder\Service\NobodyWaits;
 use Closure;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;

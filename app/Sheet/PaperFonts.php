@@ -5,6 +5,7 @@ namespace App\Sheet;
 use Dompdf\Dompdf;
 use FontLib\BinaryStream;
 use FontLib\Font;
+use FontLib\TrueType\File;
 use Illuminate\Support\Facades\Cache;
 use RuntimeException;
 
@@ -72,7 +73,7 @@ final class PaperFonts
         rename("{$path}.part", "{$path}.ttf");
     }
 
-    private static function font(string $file): \FontLib\TrueType\File
+    private static function font(string $file): File
     {
         $font = Font::load($file) ?? throw new RuntimeException("There is no font in {$file}.");
         $font->parse();

@@ -4,7 +4,7 @@ namespace Tests\Feature;
 
 use App\Actions\Shelf;
 use App\Finder\FindQueue;
-use App\Finder\NobodyWaits;
+use App\Finder\Service\NobodyWaits;
 use App\Finder\Waiting;
 use App\Models\Person;
 use App\Models\Programme;

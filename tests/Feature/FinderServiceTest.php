@@ -3,11 +3,11 @@
 namespace Tests\Feature;
 
 use App\Actions\Find;
-use App\Finder\NobodyWaits;
 use App\Finder\SearchProcess;
 use App\Finder\Service\FinderClient;
 use App\Finder\Service\FinderService;
 use App\Finder\Service\Message;
+use App\Finder\Service\NobodyWaits;
 use Jornel\Core\Finder\Search;
 use Jornel\Core\Finder\SearchProblem;
 use Jornel\Core\Finder\SearchResult;

@@ -2,7 +2,6 @@
 
 namespace App\Finder\Service;
 
-use App\Finder\NobodyWaits;
 use Closure;
 use Jornel\Core\Finder\DesignSpaces;
 use Jornel\Core\Finder\Search;
@@ -21,6 +20,9 @@ final readonly class FinderService
 
     /** What a process may hold before it gives up what it keeps, bytes. */
     private const MEMORY = 450_000_000;
+
+    /** Whoever comes and says nothing is waited for so long, s. */
+    private const PATIENCE = 5;
 
     /** A process that ended is replaced after so long, microseconds: whatever ended it should not keep a core busy. */
     private const PAUSE = 200_000;
@@ -72,6 +74,7 @@ final readonly class FinderService
         while (posix_getppid() === $parent) {
             $stream = @stream_socket_accept($listening, 1.0);
             if ($stream !== false) {
+                stream_set_timeout($stream, self::PATIENCE);
                 $this->answer($stream, $spaces);
                 fclose($stream);
                 if (memory_get_usage() > self::MEMORY) {
@@ -88,8 +91,9 @@ final readonly class FinderService
         try {
             $problem = Message::read($stream);
             if ($problem instanceof SearchProblem) {
-                $isNew = ! $spaces->has($problem);
-                Message::write($stream, Search::answer($problem, self::endWith($stream), $spaces->of($problem)));
+                $space = $spaces->of($problem);
+                $isNew = ! $space->isKnown();
+                Message::write($stream, Search::answer($problem, self::endWith($stream), $space));
                 if ($isNew) {
                     $this->remember($problem);
                 }

@@ -28,11 +28,6 @@ final class DesignSpaces
         return $space;
     }
 
-    public function has(SearchProblem $problem): bool
-    {
-        return isset($this->spaces[$problem->spaceKey()]);
-    }
-
     /** Gives up all of them. */
     public function clear(): void
     {

@@ -74,6 +74,7 @@ final class DesignSpaceTest extends TestCase
             }
         }
         self::assertSame([], $space->misfits());
+        self::assertFalse($space->isKnown());
         foreach ([0, 1, 2] as $breath) {
             try {
                 Search::answer($question, function () use (&$breath): void {
@@ -94,14 +95,15 @@ final class DesignSpaceTest extends TestCase
         $spaces = new DesignSpaces(2);
         [$first, $second, $third] = [self::question(), self::question(air: Air::at(1500.0, 293.15)), self::question(range: new Range(['cube' => Shapes::get('cube')]))];
         $kept = $spaces->of($first);
-        $spaces->of($second);
+        $givenUp = $spaces->of($second);
         self::assertSame($kept, $spaces->of($first));
-        $spaces->of($third);
+        $last = $spaces->of($third);
 
-        self::assertSame([true, false, true], array_map($spaces->has(...), [$first, $second, $third]));
-        self::assertSame($kept, $spaces->of($first));
+        self::assertSame([$kept, $last], [$spaces->of($first), $spaces->of($third)]);
+        self::assertNotSame($givenUp, $spaces->of($second));
+        self::assertSame($last, $spaces->of($third));
         $spaces->clear();
-        self::assertFalse($spaces->has($first));
+        self::assertNotSame($last, $spaces->of($third));
     }
 
     /** @return array<string, SearchProblem> */

@@ -65,6 +65,12 @@ final class DesignSpace
         [$this->families, $this->misfits] = [$families, $enumeration->misfits()];
     }
 
+    /** Whether all its families have been gone through once. */
+    public function isKnown(): bool
+    {
+        return $this->families !== null;
+    }
+
     /** @return list<Misfit> parts that were left out of it, those that keep most out first; known once its families are */
     public function misfits(): array
     {

@@ -1,6 +1,6 @@
 <?php
 
-namespace App\Finder;
+namespace App\Finder\Service;
 
 use RuntimeException;
 

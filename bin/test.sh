@@ -92,8 +92,11 @@ load() {
     export QUEUE_CONNECTION=database
     trap 'halt_web; halt queue; halt finder; halt database' EXIT
     start_database
+    forget_compiled_settings
     quietly php artisan migrate:fresh --force --seed
     php tests/bench/people.php "${1:-50}" >"$run/people.json"
+    # As it is served in earnest (jornel: up).
+    compile_settings
     start_web 127.0.0.1 "$(free_port)"
     start queue php artisan queue:work --sleep=1
     start_finder

@@ -6,8 +6,7 @@ use App\Models\Version;
 use Jornel\Core\Drawing\Drawing;
 use Jornel\Core\Drawing\PrintSvg;
 use Jornel\Core\Guide\CutLine;
-use Jornel\Core\Kit\KitPart;
-use Jornel\Core\Kit\StockLine;
+use Jornel\Core\Kit\Stock;
 use Jornel\Core\Ledger\Ledger;
 use Jornel\Core\Quantity\System;
 use LogicException;
@@ -15,8 +14,8 @@ use LogicException;
 /** The build sheet of a version, as one page of PDF. */
 final class BuildSheetPdf
 {
-    /** @param  array<string, StockLine>  $shelf  by kind and code: what is reserved for the build need not be bought */
-    public static function of(Version $version, Ledger $ledger, array $shelf, System $measure): string
+    /** @param  Stock  $secured  what is reserved for the build or in it, and need not be bought */
+    public static function of(Version $version, Ledger $ledger, Stock $secured, System $measure): string
     {
         $unit = $ledger->unit ?? throw new LogicException('A version has a unit.');
         $sheet = $ledger->sheet() ?? throw new LogicException('A version has a sheet.');
@@ -26,7 +25,7 @@ final class BuildSheetPdf
             'unit' => $unit,
             'line' => $unit->line(),
             'sheet' => $sheet,
-            'shopping' => $sheet->shopping->takingFrom(KitPart::secured(KitPart::list($sheet->shopping, $shelf, $version->build_id))),
+            'shopping' => $sheet->shopping->takingFrom($secured),
             'measure' => $measure,
             'picture' => self::image(PrintSvg::unit(Drawing::of($unit->design->scene()))),
             'plans' => array_map(fn (CutLine $cut): string => self::image(PrintSvg::panel($cut->panel)), $sheet->cuts),

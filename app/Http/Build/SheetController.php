@@ -10,6 +10,7 @@ use App\Models\Version;
 use App\Sheet\BuildSheetPdf;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Jornel\Core\Kit\Stock;
 use Jornel\Core\Part\PartKind;
 use OpenApi\Attributes as OA;
 
@@ -22,13 +23,15 @@ class SheetController extends Controller
     {
         $version->load(['build.room.site.programme', 'person']);
         $measure = $this->person($request)->measure;
-        $lines = array_intersect_key($shelf->lines($version->build->room->site->programme, $version->build), array_flip(array_map(
-            fn (array $part): string => PartKind::from($part['kind'])->key((string) $part['data']['id']), $version->parts,
-        )));
+        $pieces = $shelf->secured($version->build);
+        $secured = [];
+        foreach ($version->parts as ['kind' => $kind, 'data' => ['id' => $part]]) {
+            $secured[$part] = $pieces[PartKind::from($kind)->key((string) $part)] ?? 0;
+        }
         // Names may change though the version does not.
         $named = [$version->build->name, $version->build->room->name, $version->build->room->site->name, $version->build->room->site->programme->name, $version->build->room->site->programme->currency, $version->person?->name];
-        $key = KeptAnswers::key('sheet', $version->id, $measure, $lines, $named);
-        $pdf = $kept->get($key) ?? $kept->keep($key, BuildSheetPdf::of($version, $evaluate->version($version), $lines, $measure));
+        $key = KeptAnswers::key('sheet', $version->id, $measure, $secured, $named);
+        $pdf = $kept->get($key) ?? $kept->keep($key, BuildSheetPdf::of($version, $evaluate->version($version), Stock::of($secured), $measure));
 
         return new Response($pdf, 200, [
             'Content-Type' => 'application/pdf',

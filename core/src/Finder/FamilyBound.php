@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Jornel\Core\Finder;
 
 use Jornel\Core\Finder\Space\FamilyFigures;
+use Jornel\Core\Kit\Stock;
 use Jornel\Core\Part\Joining;
 
 /**
@@ -26,13 +27,16 @@ final class FamilyBound
     /** @var array<int, array{int, int, int, int}> first cost, filters to change over the years, missing fans, steps of making, by number of units */
     private array $costs = [];
 
+    /** @var array<int, array<int, Measures>> by speed and number of units */
+    private array $measures = [];
+
     /** @var array<int, int> by number of units, hundredths of money */
     private array $hardware = [];
 
-    public function __construct(private readonly FamilyFigures $figures, private readonly SearchProblem $problem, private readonly PriceBook $book)
+    public function __construct(private readonly FamilyFigures $figures, Limits $limits, private readonly Stock $stock, private readonly PriceBook $book)
     {
         $variants = $figures->variants;
-        [$this->missingTools, $this->missingSkills] = $problem->limits->areOfMakers() ? self::leastMissing($figures, $problem->limits) : [0, 0];
+        [$this->missingTools, $this->missingSkills] = $limits->areOfMakers() ? self::leastMissing($figures, $limits) : [0, 0];
         $this->minutes = $variants->leastMinutes();
         [$this->footprint, $this->height] = [$variants->leastSize()->footprint(), $variants->leastSize()->height];
     }
@@ -40,13 +44,7 @@ final class FamilyBound
     /** With the cheapest media to begin with and the cheapest to change. */
     public function ofAnyMedia(Operation $one): Measures
     {
-        $units = $one->units;
-        [$first, $running, $missing, $steps] = $this->costs[$units] ??= $this->costs($units);
-
-        return new Measures(
-            $first, $running + $one->energy, $one->level, $units * $this->footprint, $this->height, $one->power,
-            $units * $this->minutes, $this->missingTools, $this->missingSkills, $missing, $steps | $one->steps,
-        );
+        return $this->measures[$one->speed][$one->units] ??= $this->measured($one);
     }
 
     /**
@@ -63,6 +61,17 @@ final class FamilyBound
     public function missing(): array
     {
         return [$this->missingTools, $this->missingSkills];
+    }
+
+    private function measured(Operation $one): Measures
+    {
+        $units = $one->units;
+        [$first, $running, $missing, $steps] = $this->costs[$units] ??= $this->costs($units);
+
+        return new Measures(
+            $first, $running + $one->energy, $one->level, $units * $this->footprint, $this->height, $one->power,
+            $units * $this->minutes, $this->missingTools, $this->missingSkills, $missing, $steps | $one->steps,
+        );
     }
 
     /** @return array{int, int} */
@@ -88,6 +97,6 @@ final class FamilyBound
         }
         $first += $this->book->atLeast($design->fan, $fans) + $this->hardware($units);
 
-        return [$first, $this->book->running($change, 0), $this->problem->stock->missing($design->fan->id, $fans), MeasureSteps::ofMaking($units * $this->footprint, $units * $this->minutes)];
+        return [$first, $this->book->running($change, 0), $this->stock->missing($design->fan->id, $fans), MeasureSteps::ofMaking($units * $this->footprint, $units * $this->minutes)];
     }
 }

@@ -8,9 +8,10 @@ use Jornel\Core\Finder\Space\DesignFamily;
 use Jornel\Core\Finder\Space\FamilyAirflow;
 use Jornel\Core\Finder\Space\FamilyFigures;
 use Jornel\Core\Finder\Space\Variant;
+use Jornel\Core\Kit\Stock;
 use Jornel\Core\Part\Filter;
 
-/** What one question makes of a family of designs: how it is run and heard in this room, what it costs, what is missing for it. */
+/** A family of designs at some stock, tariff and seat: how it is run and heard, what it costs, what is missing for it. */
 final class FamilyEvaluation
 {
     public readonly DesignFamily $family;
@@ -18,6 +19,9 @@ final class FamilyEvaluation
     public readonly FamilyAirflow $airflow;
 
     private ?FamilyBound $atBest = null;
+
+    /** @var list<non-empty-list<Operation>>|null */
+    private ?array $run = null;
 
     /** @var array<int, PricedVariant> by number of units */
     private array $ideal = [];
@@ -28,9 +32,11 @@ final class FamilyEvaluation
     /** @var array<string, array<int, array{int, int, int}>> by filter and number of units */
     private array $costs = [];
 
+    /** @param  Limits  $limits  of which tools and skills alone matter here */
     public function __construct(
         public readonly FamilyFigures $figures,
-        private readonly SearchProblem $problem,
+        private readonly Limits $limits,
+        private readonly Stock $stock,
         private readonly PriceBook $book,
         private readonly Operations $operations,
     ) {
@@ -40,7 +46,7 @@ final class FamilyEvaluation
     /** @return list<non-empty-list<Operation>> by speed, by number of units less one */
     public function operations(): array
     {
-        return $this->operations->of($this->figures->driven, $this->airflow->ideal);
+        return $this->run ??= $this->operations->of($this->figures->driven, $this->airflow->ideal);
     }
 
     /**
@@ -60,7 +66,7 @@ final class FamilyEvaluation
 
     public function atBest(): FamilyBound
     {
-        return $this->atBest ??= new FamilyBound($this->figures, $this->problem, $this->book);
+        return $this->atBest ??= new FamilyBound($this->figures, $this->limits, $this->stock, $this->book);
     }
 
     /**
@@ -128,7 +134,6 @@ final class FamilyEvaluation
     private function priced(int $units): array
     {
         [$priced, $kits] = [[], []];
-        $limits = $this->problem->limits;
         $takes = $this->figures->variants->takes($units);
         foreach ($this->figures->variants->all() as $number => $variant) {
             [$lines, $joining] = $takes[$number];
@@ -138,7 +143,7 @@ final class FamilyEvaluation
                 $this->book->isAloneIn($joining[0], $lines) => $cost + $this->book->atLeast(...$joining),
                 default => $this->book->kit([$joining, ...$lines]),
             };
-            $priced[] = new PricedVariant($variant, $units, $extra, count($limits->missingTools($variant->work)), count($limits->missingSkills($variant->work)));
+            $priced[] = new PricedVariant($variant, $units, $extra, count($this->limits->missingTools($variant->work)), count($this->limits->missingSkills($variant->work)));
         }
 
         return $priced;

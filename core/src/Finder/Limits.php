@@ -63,6 +63,12 @@ final readonly class Limits
         return array_values(array_filter(Limit::cases(), fn (Limit $limit): bool => isset($this->most[$limit->value])));
     }
 
+    /** The same with tools and skills alone. */
+    public function ofMakers(): self
+    {
+        return new self(array_intersect_key($this->most, [Limit::Tools->value => true, Limit::Skills->value => true]), $this->tools, $this->skills);
+    }
+
     /** Whether tools or skills are a limit. */
     public function areOfMakers(): bool
     {

@@ -54,6 +54,9 @@ final class MeasureSteps
     /** The field of the share. */
     private const LACK = 15 << 30;
 
+    /** All six: minutes, power, footprint, share, level and cost. */
+    private const FIELDS = [511, 511 << 10, 511 << 20, self::LACK, 63 << 35, 16383 << 42];
+
     /** @return float one step of a measure, in its unit */
     public static function step(Measure $measure): float
     {
@@ -119,7 +122,7 @@ final class MeasureSteps
     /** Whether more of the goal would count no more. */
     public static function isMostShare(int $one): bool
     {
-        return ($one & self::LACK) === 0;
+        return self::lackOf($one) === 0;
     }
 
     /** Whether one is as good as another in every measure. */
@@ -132,17 +135,52 @@ final class MeasureSteps
      * The first of several that is as good as another in every measure, and not the same in all of them.
      *
      * @param  array<int, int>  $several
-     * @return int|null its place
      */
     public static function firstBetter(array $several, int $other): ?int
     {
         $guarded = $other | self::GUARDS;
-        foreach ($several as $place => $one) {
+        foreach ($several as $one) {
             if ((($guarded - $one) & self::GUARDS) === self::GUARDS && $one !== $other) {
-                return $place;
+                return $one;
             }
         }
 
         return null;
+    }
+
+    /**
+     * The places of those that are as good as another in every measure.
+     *
+     * @param  array<int, int>  $several
+     * @return list<int>
+     */
+    public static function noWorse(array $several, int $other): array
+    {
+        $guarded = $other | self::GUARDS;
+        $places = [];
+        foreach ($several as $place => $one) {
+            if ((($guarded - $one) & self::GUARDS) === self::GUARDS) {
+                $places[] = $place;
+            }
+        }
+
+        return $places;
+    }
+
+    /** The better of two in every measure. */
+    public static function least(int $one, int $other): int
+    {
+        $least = 0;
+        foreach (self::FIELDS as $field) {
+            $least |= min($one & $field, $other & $field);
+        }
+
+        return $least;
+    }
+
+    /** How far the share of the goal is from the most that counts. */
+    public static function lackOf(int $one): int
+    {
+        return $one & self::LACK;
     }
 }

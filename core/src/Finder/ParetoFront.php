@@ -7,17 +7,35 @@ namespace Jornel\Core\Finder;
 /**
  * The Pareto front: builds that no other build dominates. A build that dominates an entry takes its place. Entries of another
  * process are known by their measures alone.
+ *
+ * Entries with the same share of the goal stand in blocks of a few, each with the least of every measure in it: a block whose
+ * least is no better than a build holds none that beats it (bounding boxes, common practice).
  */
 final class ParetoFront
 {
-    /** @var array<int, int> measures in steps, by place */
-    private array $steps = [];
+    /** Entries in a block. */
+    private const BLOCK = 8;
 
-    /** @var array<int, int> over the years, hundredths of money, by place */
+    /** @var array<int, int> over the years, hundredths of money, by steps */
     private array $costs = [];
 
-    /** @var array<int, Found|null> by place; null where another has the build */
+    /** @var array<int, Found|null> by steps; null where another has the build */
     private array $found = [];
+
+    /** @var array<int, array<int, int>> steps of the entries of each block, by steps */
+    private array $blocks = [];
+
+    /** @var array<int, int> steps that no entry of a block is better than in any measure */
+    private array $least = [];
+
+    /** @var array<int, int> block of each entry, by steps */
+    private array $blockOf = [];
+
+    /** @var array<int, int> block that is not full, by steps of the share of the goal */
+    private array $open = [];
+
+    /** What beat the last one that was asked about: it beats most. */
+    private ?int $last = null;
 
     /** @var list<array{int, int}> steps and costs of those put in since last asked */
     private array $news = [];
@@ -30,25 +48,22 @@ final class ParetoFront
      */
     public function beats(int $steps, int $cost): bool
     {
-        // The one that beat the last one asked about beats most.
-        $first = $this->steps[0] ?? null;
-        if ($first !== null && $first !== $steps && MeasureSteps::isNoWorse($first, $steps)) {
+        if ($this->last !== null && $this->last !== $steps && MeasureSteps::isNoWorse($this->last, $steps)) {
             return true;
         }
-        $place = MeasureSteps::firstBetter($this->steps, $steps);
-        if ($place === null) {
-            $alike = array_search($steps, $this->steps, true);
-            if ($alike === false || $this->costs[$alike] >= $cost) {
-                return false;
+        foreach (MeasureSteps::noWorse($this->least, $steps) as $block) {
+            $better = MeasureSteps::firstBetter($this->blocks[$block], $steps);
+            if ($better !== null) {
+                // What beats one build beats its neighbours: the next search begins with it.
+                $this->last = $better;
+
+                return true;
             }
-            $place = $alike;
         }
-        if ($place > 0) {
-            // What beats one build beats its neighbours: the next search begins with it.
-            [$this->steps[0], $this->steps[$place]] = [$this->steps[$place], $this->steps[0]];
-            [$this->costs[0], $this->costs[$place]] = [$this->costs[$place], $this->costs[0]];
-            [$this->found[0], $this->found[$place]] = [$this->found[$place], $this->found[0]];
+        if (! isset($this->costs[$steps]) || $this->costs[$steps] >= $cost) {
+            return false;
         }
+        $this->last = $steps;
 
         return true;
     }
@@ -56,14 +71,13 @@ final class ParetoFront
     /** Whether what was just beaten would be beaten with any share of the goal. */
     public function beatsAtAnyShare(): bool
     {
-        return MeasureSteps::isMostShare($this->steps[0] ?? 0);
+        return MeasureSteps::isMostShare($this->last ?? 0);
     }
 
     public function add(Found $found): void
     {
         [$steps, $cost] = [MeasureSteps::of($found->measures, $found->share), $found->measures->totalCost()];
-        $alike = array_search($steps, $this->steps, true);
-        if ($this->beats($steps, $cost) || ($alike !== false && $this->found[$alike]?->comesBefore($found) === true)) {
+        if ($this->beats($steps, $cost) || ($this->found[$steps] ?? null)?->comesBefore($found) === true) {
             return;
         }
         $this->put($steps, $cost, $found);
@@ -77,8 +91,7 @@ final class ParetoFront
      */
     public function learn(int $steps, int $cost): void
     {
-        $alike = array_search($steps, $this->steps, true);
-        if (! $this->beats($steps, $cost) && ($alike === false || $this->costs[$alike] > $cost)) {
+        if (! $this->beats($steps, $cost) && ($this->costs[$steps] ?? PHP_INT_MAX) > $cost) {
             $this->put($steps, $cost, null);
         }
     }
@@ -102,13 +115,28 @@ final class ParetoFront
 
     private function put(int $steps, int $cost, ?Found $found): void
     {
-        foreach ($this->steps as $place => $own) {
+        foreach ($this->costs as $own => $ownCost) {
             if (MeasureSteps::isNoWorse($steps, $own)) {
-                unset($this->steps[$place], $this->costs[$place], $this->found[$place]);
+                $this->drop($own);
             }
         }
-        $this->steps = [...array_values($this->steps), $steps];
-        $this->costs = [...array_values($this->costs), $cost];
-        $this->found = [...array_values($this->found), $found];
+        [$this->costs[$steps], $this->found[$steps]] = [$cost, $found];
+        $share = MeasureSteps::lackOf($steps);
+        $block = $this->open[$share] ?? null;
+        if ($block === null || count($this->blocks[$block] ?? []) >= self::BLOCK) {
+            $this->open[$share] = $block = $this->least === [] ? 0 : (int) array_key_last($this->least) + 1;
+        }
+        $this->blocks[$block][$steps] = $steps;
+        $this->blockOf[$steps] = $block;
+        $this->least[$block] = isset($this->least[$block]) ? MeasureSteps::least($this->least[$block], $steps) : $steps;
+    }
+
+    /** Takes one out; what is least in its block still is no better than what is left. */
+    private function drop(int $steps): void
+    {
+        unset($this->blocks[$this->blockOf[$steps]][$steps], $this->blockOf[$steps], $this->costs[$steps], $this->found[$steps]);
+        if ($this->last === $steps) {
+            $this->last = null;
+        }
     }
 }

@@ -6,7 +6,6 @@ namespace Jornel\Core\Finder;
 
 use Closure;
 use Jornel\Core\Airflow\Propagation;
-use Jornel\Core\Finder\Space\DesignSpace;
 use Jornel\Core\Finder\Space\Variant;
 use Jornel\Core\Numeric\Normal;
 use Jornel\Core\Part\Filter;
@@ -54,10 +53,6 @@ final class Search
     /** @var array<string, BestBuilds> by the limit that they need not keep */
     private readonly array $without;
 
-    private readonly PriceBook $book;
-
-    private readonly Operations $operations;
-
     private readonly BranchQueue $queue;
 
     private readonly SearchCounts $counts;
@@ -71,7 +66,7 @@ final class Search
     private int $breaths = 0;
 
     /** @param  (Closure(): void)|null  $meanwhile */
-    private function __construct(private readonly SearchProblem $problem, private readonly DesignSpace $space, private readonly ?Closure $meanwhile)
+    private function __construct(private readonly SearchProblem $problem, private readonly EvaluatedSpace $space, private readonly ?Closure $meanwhile)
     {
         $this->ample = exp(self::WIDE * Normal::quantile($problem->sure));
         $this->goal = new Goal($problem->goal, $problem->room, $problem->standing());
@@ -84,19 +79,17 @@ final class Search
             array_map(fn (Limit $limit): string => $limit->value, $this->limits),
             array_map(fn (Limit $limit): BestBuilds => new BestBuilds($limit), $this->limits),
         );
-        $this->book = new PriceBook($problem->stock, $problem->economy, $space->prices);
-        $this->operations = new Operations($problem->seat, $this->book, $problem->range->units, $problem->standing());
         $this->queue = new BranchQueue;
         $this->counts = new SearchCounts;
     }
 
     /**
      * @param  (Closure(): void)|null  $meanwhile  called again and again; what it throws ends the search
-     * @param  DesignSpace|null  $space  that a question with the same key had, if it was kept
+     * @param  EvaluatedSpace|null  $space  that it is searched in, if it was kept
      */
-    public static function answer(SearchProblem $problem, ?Closure $meanwhile = null, ?DesignSpace $space = null): SearchResult
+    public static function answer(SearchProblem $problem, ?Closure $meanwhile = null, ?EvaluatedSpace $space = null): SearchResult
     {
-        return (new self($problem, $space ?? $problem->space(), $meanwhile))->search(null);
+        return (new self($problem, $space ?? new EvaluatedSpace($problem->space(), $problem), $meanwhile))->search(null);
     }
 
     /**
@@ -111,15 +104,15 @@ final class Search
      */
     public static function part(SearchProblem $problem, int $part, int $parts, ?Closure $tell = null, ?Closure $meanwhile = null): SearchResult
     {
-        return (new self($problem, $problem->space($part, $parts), $meanwhile))->search($tell);
+        return (new self($problem, new EvaluatedSpace($problem->space($part, $parts), $problem), $meanwhile))->search($tell);
     }
 
     /** @param  (Closure(list<array{int, int}>): list<array{int, int}>)|null  $tell */
     private function search(?Closure $tell): SearchResult
     {
-        foreach ($this->space->families() as $figures) {
+        foreach ($this->space->evaluations() as $evaluation) {
             $this->breathe();
-            $this->begin(new FamilyEvaluation($figures, $this->problem, $this->book, $this->operations));
+            $this->begin($evaluation);
         }
         for ($round = 1; $round <= self::ROUNDS && $tell !== null; $round++) {
             $this->upTo($round * self::ROUND);

@@ -40,6 +40,23 @@ final readonly class Stock
         return $pieces === 0 ? $this : new self([$part => $this->pieces($part) - $pieces] + $this->pieces);
     }
 
+    /**
+     * The same with no more than so many pieces of some parts.
+     *
+     * @param  list<array-key>  $parts  their ids
+     */
+    public function upTo(int $most, array $parts): self
+    {
+        $pieces = $this->pieces;
+        foreach ($parts as $part) {
+            if (isset($pieces[$part])) {
+                $pieces[$part] = min($most, $pieces[$part]);
+            }
+        }
+
+        return new self($pieces);
+    }
+
     public function isEmpty(): bool
     {
         return $this->pieces === [];

@@ -8,6 +8,7 @@ use Brick\Math\BigDecimal;
 use Jornel\Core\Air\Air;
 use Jornel\Core\Airflow\RatedOutput;
 use Jornel\Core\Finder\DesignSpaces;
+use Jornel\Core\Finder\EvaluatedSpace;
 use Jornel\Core\Finder\Found;
 use Jornel\Core\Finder\Limit;
 use Jornel\Core\Finder\Limits;
@@ -36,13 +37,15 @@ final class DesignSpaceTest extends TestCase
 
     public function test_every_question_has_the_answer_that_it_has_alone_whatever_was_asked_before(): void
     {
-        $space = self::question()->space();
+        [$spaces, $crowded] = [new DesignSpaces(1, 20), new DesignSpaces(1, 1)];
         $questions = self::questions();
         // There and back again, so that each comes after others.
         foreach ([...array_keys($questions), ...array_reverse(array_keys($questions))] as $name) {
             $alone = Search::answer($questions[$name]);
             self::assertNotSame([], [...$alone->front, ...$alone->misfits], $name);
-            self::assertSame(self::told($alone), self::told(Search::answer($questions[$name], null, $space)), $name);
+            foreach ([$spaces, $crowded] as $kept) {
+                self::assertSame(self::told($alone), self::told(Search::answer($questions[$name], null, $kept->of($questions[$name]))), $name);
+            }
         }
     }
 
@@ -67,14 +70,16 @@ final class DesignSpaceTest extends TestCase
     public function test_a_search_that_is_ended_halfway_leaves_nothing_half_known(): void
     {
         $question = self::question();
-        $space = $question->space();
-        foreach ($space->families() as $number => $figures) {
+        $design = $question->space();
+        $space = new EvaluatedSpace($design, $question);
+        foreach ($design->families() as $number => $figures) {
             if ($number === 20) {
                 break;
             }
         }
         self::assertSame([], $space->misfits());
         self::assertFalse($space->isKnown());
+        self::assertNull($design->mostPieces());
         foreach ([0, 1, 2] as $breath) {
             try {
                 Search::answer($question, function () use (&$breath): void {
@@ -88,6 +93,27 @@ final class DesignSpaceTest extends TestCase
         }
 
         self::assertSame(self::told(Search::answer($question)), self::told(Search::answer($question, null, $space)));
+    }
+
+    public function test_questions_share_evaluations_that_differ_in_room_goal_and_limits_of_numbers_alone(): void
+    {
+        $space = self::question()->space();
+        iterator_to_array($space->families());
+        self::assertSame(12, $space->mostPieces(), 'fans of an array');
+        $key = fn (SearchProblem $question): string => EvaluatedSpace::key($space, $question);
+        $questions = self::questions();
+        foreach (['a small room', 'cleared in time', 'quiet', 'surer'] as $name) {
+            self::assertSame($key($questions['as it is']), $key($questions[$name]), $name);
+        }
+        foreach (['a large one with a purifier', 'from a seat', 'stock', 'more stock', 'dear power', 'few tools, small, from stock', 'one unit'] as $name) {
+            self::assertNotSame($key($questions['as it is']), $key($questions[$name]), $name);
+        }
+        $fans = fn (int $pieces): SearchProblem => self::question(stock: Stock::of(['box-20-plain' => $pieces, 'duct-tape' => 1]));
+        self::assertNotSame($key($fans(4)), $key($fans(5)));
+        // Two units take no more than so many of any part, be it filter and prefilter at once.
+        self::assertSame($key($fans(48)), $key($fans(500)));
+        $tape = fn (int $pieces): SearchProblem => self::question(stock: Stock::of(['duct-tape' => $pieces]));
+        self::assertNotSame($key($tape(48)), $key($tape(500)));
     }
 
     public function test_the_least_recently_used_space_is_given_up(): void

@@ -36,7 +36,9 @@ final class StepsTest extends TestCase
             [$packed, $packedOther] = [MeasureSteps::of(...$one), MeasureSteps::of(...$other)];
 
             self::assertSame($noWorse, MeasureSteps::isNoWorse($packed, $packedOther));
-            self::assertSame($noWorse && $packed !== $packedOther ? 0 : null, MeasureSteps::firstBetter([$packed], $packedOther));
+            self::assertSame($noWorse && $packed !== $packedOther ? $packed : null, MeasureSteps::firstBetter([$packed], $packedOther));
+            self::assertSame($noWorse ? [7] : [], MeasureSteps::noWorse([7 => $packed], $packedOther));
+            self::assertSame(MeasureSteps::of(...self::better($one, $other)), MeasureSteps::least($packed, $packedOther));
         }
     }
 
@@ -97,5 +99,20 @@ final class StepsTest extends TestCase
                 self::assertLessThan($performance->balance->pressure * 1.2, $most, 'loose bounds prune nothing');
             }
         }
+    }
+
+    /**
+     * @param  array{Measures, float}  $one
+     * @param  array{Measures, float}  $other
+     * @return array{Measures, float} the better in each measure
+     */
+    private static function better(array $one, array $other): array
+    {
+        [[$a, $share], [$b, $otherShare]] = [$one, $other];
+
+        return [
+            new Measures(min($a->firstCost, $b->firstCost), 0, min($a->level, $b->level), min($a->footprint, $b->footprint), 1.0, min($a->power, $b->power), min($a->minutes, $b->minutes)),
+            max($share, $otherShare),
+        ];
     }
 }

@@ -71,6 +71,12 @@ final class DesignSpace
         return $this->families !== null;
     }
 
+    /** Most fans or filters in a unit of it; null before that is known. */
+    public function mostPieces(): ?int
+    {
+        return $this->families === null ? null : max([0, ...array_map(fn (FamilyFigures $one): int => max($one->fans, $one->filters), $this->families)]);
+    }
+
     /** @return list<Misfit> parts that were left out of it, those that keep most out first; known once its families are */
     public function misfits(): array
     {

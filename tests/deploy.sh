@@ -57,6 +57,13 @@ while IFS= read -r header; do
 done < <(php -r 'require "app/Http/Middleware/SecurityHeaders.php"; foreach (App\Http\Middleware\SecurityHeaders::ALL as $name => $value) { echo "$name: $value\n"; }')
 expect 'nobody gets in without signing in' 'HTTP/1.1 401' -D - -o /dev/null -H 'Accept: application/json' "$at/api/v1/programmes"
 expect 'a search is answered by workers of its own: not without a token' 'HTTP/1.1 419' -D - -o /dev/null -H 'Accept: application/json' -X POST "$at/api/v1/finds"
+# Without those workers nobody answers for a paper, and others still do for a page.
+mv "$place/fpm.sock.slow" "$place/away"
+for paper in versions/1/sheet versions/1/guide.pdf versions/1/cut-files/all.zip units/1/proof.pdf units/1/label.pdf days/1/run-sheet.pdf programmes/1/shopping.pdf; do
+    expect "workers of its own make $paper" 'HTTP/1.1 502' -D - -o /dev/null -H 'Accept: application/json' "$at/api/v1/$paper"
+done
+expect 'nobody waits for them with a page' 'HTTP/1.1 401' -D - -o /dev/null -H 'Accept: application/json' "$at/api/v1/programmes"
+mv "$place/away" "$place/fpm.sock.slow"
 claim_priority() { ps -eo ni,args | grep -q '^ *19 php-fpm: pool jornel-slow' && ps -eo ni,args | grep -q '^ *0 php-fpm: pool jornel$'; }
 if claim_priority; then echo 'ok: searches give way to pages'; else echo 'not so: searches give way to pages'; failed=1; fi
 for service in deploy/*.service; do

@@ -49,9 +49,8 @@ final readonly class FindQueue
             return $this->inTheRequest($search);
         }
         $own = $this->enter($person, $ticket);
-        [$seen, $until] = [microtime(true), microtime(true) + config()->float('jornel.find_hold')];
-        while (($slot = $this->isNext($own) ? $this->slot() : null) === null) {
-            $before = $this->before($own)->count();
+        [$seen, $until, $before] = [microtime(true), microtime(true) + config()->float('jornel.find_hold'), 0];
+        while (($slot = $this->slotFor($own, $before)) === null) {
             if ($before > self::NEAR || microtime(true) >= $until) {
                 return new Waiting($before);
             }
@@ -94,15 +93,18 @@ final readonly class FindQueue
         }
     }
 
-    /** Whether so few of those who wait here and now come first that there is a slot for whoever has this place. */
-    private function isNext(int $own): bool
+    /**
+     * A slot where there is one for whoever has this place: so few come before them who wait here and now.
+     *
+     * @param  int  $before  is set to how many come before them
+     */
+    private function slotFor(int $own, int &$before): ?int
     {
-        return $this->before($own)->where('is_running', false)->where('seen_at', '>=', self::ago(self::GRACE))->count() < self::slots();
-    }
+        // In one question, as it is asked again and again.
+        $ahead = DB::selectOne('SELECT COUNT(*) AS places, COALESCE(SUM(is_running = 0 AND seen_at >= ?), 0) AS here FROM finds_waiting WHERE id < ?', [self::ago(self::GRACE), $own]);
+        $before = (int) $ahead->places;
 
-    private function before(int $own): Builder
-    {
-        return $this->waiting()->where('id', '<', $own);
+        return (int) $ahead->here < self::slots() ? $this->slot() : null;
     }
 
     private function waiting(): Builder
@@ -151,13 +153,11 @@ final readonly class FindQueue
     /** The number of a slot that is now ours, until it is released or this connection ends; null where all are taken. */
     private function slot(): ?int
     {
-        foreach (range(1, self::slots()) as $slot) {
-            if ((int) DB::scalar('SELECT GET_LOCK(?, 0)', [self::name($slot)]) === 1) {
-                return $slot;
-            }
-        }
+        $slots = range(1, self::slots());
+        $cases = implode(' ', array_map(fn (int $slot): string => "WHEN GET_LOCK(?, 0) = 1 THEN {$slot}", $slots));
+        $taken = DB::scalar("SELECT CASE {$cases} END", array_map(self::name(...), $slots));
 
-        return null;
+        return $taken === null ? null : (int) $taken;
     }
 
     private static function release(int $slot): void

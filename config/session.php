@@ -10,7 +10,7 @@ return [
     'encrypt' => true,
     'connection' => null,
     'table' => 'sessions',
-    'lottery' => [2, 100],
+    'lottery' => [1, 1000],
     'cookie' => 'jornel_session',
     'path' => '/',
     'domain' => null,

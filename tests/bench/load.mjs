@@ -230,5 +230,6 @@ console.log(`${people.length} people for ${seconds} s; ${failed} errors`);
 const part = (kind) => `${Math.round((100 * spent[kind]) / spent.reduce((sum, ticks) => sum + ticks))} %`;
 console.log(`processors idle ${part(0)}, at work ${part(1)}, taken by others on the host ${part(2)}`);
 for (const [name, count] of faults) console.log(`  ${count} × ${name}`);
+if (20 * spent[2] > spent[1]) console.log('  Others on the host took so much that the figures are not those of this machine alone.');
 for (const [name, most] of late) console.log(`  ${name}: later than the ${most} ms that are wanted`);
 process.exit(failed > 0 || late.length > 0 ? 1 : 0);

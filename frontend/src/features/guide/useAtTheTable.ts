@@ -3,15 +3,19 @@ import { onBeforeUnmount, onMounted, ref } from 'vue';
 /** Keeps the screen on while the page is looked at, where the browser can. */
 export function useScreenOn(): void {
     let held: WakeLockSentinel | null = null;
+    let isLeft = false;
     async function hold(): Promise<void> {
         if (document.visibilityState !== 'visible') return;
         held = await navigator.wakeLock?.request('screen').catch(() => null);
+        // Whoever has left the page meanwhile needs no light.
+        if (isLeft) void held?.release();
     }
     onMounted(() => {
         void hold();
         document.addEventListener('visibilitychange', hold);
     });
     onBeforeUnmount(() => {
+        isLeft = true;
         document.removeEventListener('visibilitychange', hold);
         void held?.release();
     });

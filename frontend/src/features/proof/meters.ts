@@ -43,24 +43,30 @@ export function useLive() {
         answer(api.POST('/meters/{meter}/rows', { params: { path: { meter: of } }, body: into === null ? {} : { log: into } })),
     );
     let timer = 0;
+    /** Counts what was started: an answer that comes after the end of its log is nobody's any more. */
+    let run = 0;
 
-    async function take(): Promise<void> {
+    async function take(own: number): Promise<void> {
         if (!meter.value) return;
         const began = Date.now();
         const row = await asking.run({ of: meter.value.id, into: log.value });
+        if (own !== run) return;
         if (row) {
             log.value = row.log;
             points.value = [...points.value, [row.at_ms / 60_000, row.value] as [number, number]].slice(-SHOWN);
         } else missed.value += 1;
         // One that tells nothing is asked again; a slow answer does not make a queue.
-        if (meter.value) timer = window.setTimeout(() => void take(), Math.max(0, EVERY - (Date.now() - began)));
+        timer = window.setTimeout(() => void take(own), Math.max(0, EVERY - (Date.now() - began)));
     }
     function start(which: Meter): void {
         [meter.value, log.value, points.value, missed.value] = [which, null, [], 0];
-        void take();
+        clearTimeout(timer);
+        run += 1;
+        void take(run);
     }
     function stop(): number | null {
         clearTimeout(timer);
+        run += 1;
         meter.value = null;
         return log.value;
     }

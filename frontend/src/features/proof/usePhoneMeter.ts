@@ -21,18 +21,29 @@ export function usePhoneMeter() {
     let stream: MediaStream | null = null;
     let context: AudioContext | null = null;
     let timer = 0;
+    /** Counts what was started and stopped: a microphone that is allowed later than that is not listened to. */
+    let run = 0;
 
     async function start(): Promise<void> {
+        stop();
         fault.value = '';
+        const own = run;
+        let allowed: MediaStream;
         try {
             // Whatever a phone does to a voice would spoil a level.
-            stream = await navigator.mediaDevices.getUserMedia({
+            allowed = await navigator.mediaDevices.getUserMedia({
                 audio: { echoCancellation: false, noiseSuppression: false, autoGainControl: false },
             });
         } catch {
-            fault.value = 'The microphone cannot be used here. Allow it, and open Jornel by its secure address (up --lan).';
+            if (own === run)
+                fault.value = 'The microphone cannot be used here. Allow it, and open Jornel by its secure address (up --lan).';
             return;
         }
+        if (own !== run) {
+            allowed.getTracks().forEach((track) => track.stop());
+            return;
+        }
+        stream = allowed;
         context = new AudioContext();
         const analyser = context.createAnalyser();
         analyser.fftSize = SAMPLES;
@@ -48,6 +59,7 @@ export function usePhoneMeter() {
         }, EVERY);
     }
     function stop(): void {
+        run += 1;
         clearInterval(timer);
         stream?.getTracks().forEach((track) => track.stop());
         void context?.close();

@@ -130,6 +130,77 @@ describe('readings that are told', () => {
         later.close();
     });
 
+    it('that were measured without a network outlast whatever keeps the server from taking them just now', async () => {
+        isOnline(false);
+        const made = kept();
+        await made.run(told('seam-1', 'in'));
+        isOnline(true);
+        for (const status of [401, 403, 404, 419, 429, 500, 503]) {
+            const spy = refusing(status);
+            window.dispatchEvent(new Event('online'));
+            await vi.waitFor(() => expect(spy).toHaveBeenCalled());
+            await vi.waitFor(() => expect(made.busy.value).toBe(false));
+            expect([status, made.waiting.value.length, await database.readings.count()]).toEqual([status, 1, 1]);
+            spy.mockRestore();
+        }
+        there({ surveys: [] });
+        await vi.waitFor(() => {
+            window.dispatchEvent(new Event('online'));
+            expect(made.waiting.value).toHaveLength(0);
+        });
+        made.close();
+    });
+
+    it('are sent but for the one that is at fault, and why it was left out is said until the next is told', async () => {
+        isOnline(false);
+        const made = kept();
+        for (const entered of ['in', 'sideways', 'still']) await made.run(told('seam-1', entered));
+        isOnline(true);
+        const went: string[] = [];
+        vi.spyOn(api, 'POST').mockImplementation((async (_: string, { body }: { body: { readings: { entered: string }[] } }) => {
+            const entered = body.readings.map((one) => one.entered);
+            if (entered.includes('sideways'))
+                return { error: { message: 'Not an answer.', errors: {} }, response: new Response(null, { status: 422 }) };
+            went.push(...entered);
+            return { data: { surveys: [] }, response: new Response() };
+        }) as never);
+        window.dispatchEvent(new Event('online'));
+        await vi.waitFor(() => expect(made.waiting.value).toHaveLength(0));
+        expect(went).toEqual(['in', 'still']);
+        expect(made.message.value).toBe('Not an answer.');
+        expect(await database.readings.count()).toBe(0);
+        await made.run(told('seam-2', 'in'));
+        expect(made.message.value).toBe('');
+        made.close();
+    });
+
+    it('of one test do not wait for those of another that cannot be taken now', async () => {
+        isOnline(false);
+        const made = kept();
+        await made.run(told('seam-1', 'in'));
+        await made.run({ ...told('0-0', '300 fpm'), survey: 2 });
+        isOnline(true);
+        vi.spyOn(api, 'POST').mockImplementation((async (_: string, { params }: { params: { path: { survey: number } } }) =>
+            params.path.survey === 1
+                ? { error: { message: 'Gone', errors: {} }, response: new Response(null, { status: 404 }) }
+                : { data: { surveys: [] }, response: new Response() }) as never);
+        window.dispatchEvent(new Event('online'));
+        await vi.waitFor(() => expect(made.waiting.value.map(({ survey }) => survey)).toEqual([1]));
+        made.close();
+    });
+
+    it('that meet a server which cannot take them now are kept though there is a network', async () => {
+        isOnline(true);
+        for (const status of [401, 429, 503]) {
+            refusing(status);
+            const made = kept();
+            expect(await made.run(told('seam-2', 'still'))).toBe(true);
+            expect(await database.readings.count()).toBe(1);
+            made.close();
+            await database.readings.clear();
+        }
+    });
+
     it('that meet a server out of reach are kept like those without a network', async () => {
         isOnline(true);
         vi.spyOn(api, 'POST').mockRejectedValue(new TypeError('Failed to fetch') as never);

@@ -77,13 +77,42 @@ describe('what is told of a step', () => {
         made.close();
     });
 
-    it('is kept on when the server cannot take it just now', async () => {
-        refusing(503);
+    it('is kept on when the server cannot take it just now, or a unit is deleted that may be brought back', async () => {
+        for (const status of [401, 403, 404, 409, 503]) {
+            refusing(status);
+            const made = telling();
+            await read(made);
+            await made.tell('tack', 'done');
+            expect([status, await database.unitTicks.count()]).toEqual([status, 1]);
+            expect(made.steps.value[0]).toMatchObject({ waits: true });
+            made.close();
+            await database.unitTicks.clear();
+        }
+    });
+
+    it('is lost alone where it is at fault, not with all that was told without a network', async () => {
+        away();
         const made = telling();
         await read(made);
         await made.tell('tack', 'done');
-        expect(await database.unitTicks.count()).toBe(1);
-        expect(made.steps.value[0]).toMatchObject({ waits: true });
+        await made.tell('nothing', 'done');
+        await made.tell('seal', 'seen', { hold: 0 });
+        vi.restoreAllMocks();
+        const went: string[] = [];
+        vi.spyOn(api, 'POST').mockImplementation((async (_: string, { body }: { body: { ticks: { step: string }[] } }) => {
+            const told = body.ticks.map((tick) => tick.step);
+            if (told.includes('nothing'))
+                return { error: { message: 'This unit has no such step.', errors: {} }, response: new Response(null, { status: 422 }) };
+            went.push(...told);
+            return { data: unit(true), response: new Response() };
+        }) as never);
+        window.dispatchEvent(new Event('online'));
+        await vi.waitFor(() => expect(made.isWaiting.value).toBe(false));
+        expect(went).toEqual(['tack', 'seal']);
+        expect(made.message.value).toBe('This unit has no such step.');
+        expect(await database.unitTicks.count()).toBe(0);
+        await made.tell('seal', 'done');
+        expect(made.message.value).toBe('');
         made.close();
     });
 

@@ -1,5 +1,6 @@
 import { computed, onBeforeUnmount, onMounted, ref, type Ref } from 'vue';
-import { answer, api, type MadeUnit } from '../../api/client';
+import { answer, api, type MadeUnit, type Refused } from '../../api/client';
+import { sendKept } from '../../api/kept';
 import { randomKey } from '../../api/randomKey';
 import { useWrite } from '../../api/useWrite';
 import { database, type UnitTickRow } from '../../store/database';
@@ -30,19 +31,26 @@ export function useTelling(unit: number, known: Ref<MadeUnit | undefined>, take:
     // Nobody is to tick again what waits to be sent: no step is shown before that is known.
     const steps = computed(() => (isRead.value ? withTold(known.value?.steps ?? [], waiting.value) : []));
 
+    /** Why something that was told was never taken. */
+    const lost = ref('');
+    let isSending = false;
+
     async function send(): Promise<void> {
-        const rows = [...waiting.value];
-        if (!rows.length || sending.busy.value) return;
-        const answered = await sending.run(rows);
-        if (!answered) {
-            // What the server will never take must not hold up the rest.
-            if (sending.refused.value?.status === 422) await forget(rows);
-            return;
+        if (isSending) return;
+        isSending = true;
+        try {
+            await sendKept([...waiting.value], sendSome, forget);
+        } finally {
+            isSending = false;
         }
-        take(answered);
-        await forget(rows);
     }
-    async function forget(rows: UnitTickRow[]): Promise<void> {
+    async function sendSome(rows: UnitTickRow[]): Promise<Refused | null> {
+        const answered = await sending.run(rows);
+        if (answered) take(answered);
+        return answered ? null : sending.refused.value;
+    }
+    async function forget(rows: UnitTickRow[], refused: Refused | null): Promise<void> {
+        if (refused) lost.value = refused.message;
         const keys = new Set(rows.map(({ key }) => key));
         waiting.value = waiting.value.filter(({ key }) => !keys.has(key));
         await database.unitTicks.bulkDelete([...keys]);
@@ -53,6 +61,7 @@ export function useTelling(unit: number, known: Ref<MadeUnit | undefined>, take:
         more: Partial<Pick<UnitTickRow, 'hold' | 'text' | 'photo'>> = {},
     ): Promise<void> {
         const row: UnitTickRow = { key: randomKey(), unit, step, kind, hold: null, text: '', photo: null, at: Date.now(), ...more };
+        lost.value = '';
         waiting.value = [...waiting.value, row];
         await database.unitTicks.put(row);
         await send();
@@ -77,6 +86,6 @@ export function useTelling(unit: number, known: Ref<MadeUnit | undefined>, take:
         tell,
         isWaiting: computed(() => waiting.value.some(({ kind }) => kind !== 'begun')),
         away: computed(() => sending.refused.value?.status === 0),
-        message: computed(() => (sending.refused.value?.status === 0 ? '' : sending.message.value)),
+        message: computed(() => lost.value || (sending.refused.value?.status === 0 ? '' : sending.message.value)),
     };
 }

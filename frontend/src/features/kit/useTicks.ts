@@ -1,5 +1,6 @@
 import { computed, onBeforeUnmount, onMounted, ref, type Ref } from 'vue';
-import { answer, api, type Shopping } from '../../api/client';
+import { answer, api, type Refused, type Shopping } from '../../api/client';
+import { sendKept } from '../../api/kept';
 import { useWrite } from '../../api/useWrite';
 import { database, type TickRow } from '../../store/database';
 
@@ -23,11 +24,21 @@ export function useTicks(programme: number, shopping: Ref<Shopping | undefined>,
         }),
     );
 
+    let isSending = false;
     async function send(): Promise<void> {
-        const rows = [...waiting.value.values()];
-        if (!rows.length || sending.busy.value) return;
+        if (isSending) return;
+        isSending = true;
+        try {
+            await sendKept([...waiting.value.values()], sendSome, forget);
+        } finally {
+            isSending = false;
+        }
+    }
+    async function sendSome(rows: TickRow[]): Promise<Refused | null> {
         await sending.run(rows.map(({ part, ticked, at }) => ({ part, ticked, at })));
-        if (sending.refused.value) return;
+        return sending.refused.value;
+    }
+    async function forget(rows: TickRow[]): Promise<void> {
         // Seen on the list before it is forgotten here.
         await sent();
         for (const row of rows) {

@@ -1,13 +1,12 @@
-import { onBeforeUnmount, onMounted, ref } from 'vue';
-import { answer, api, type Proof, type ReadingRequest } from '../../api/client';
+import { computed, onBeforeUnmount, onMounted, ref } from 'vue';
+import { answer, api, type Proof, type ReadingRequest, type Refused } from '../../api/client';
+import { isAway, sendKept } from '../../api/kept';
 import { randomKey } from '../../api/randomKey';
 import { useWrite } from '../../api/useWrite';
 import { database, type ReadingRow } from '../../store/database';
 
 /** Sent again as often, ms, while something waits. */
 const AGAIN = 5000;
-/** Readings that are sent at once. */
-const AT_ONCE = 200;
 
 type Told = { survey: number; readings: Omit<ReadingRequest, 'key' | 'at'>[] };
 
@@ -19,6 +18,8 @@ const toRequest = ({ key, place, entered, source, at, more }: ReadingRow): Readi
  */
 export function useKeptReadings(unit: number, take: (proof: Proof) => void) {
     const waiting = ref<ReadingRow[]>([]);
+    /** Why a reading that was kept was never taken. */
+    const lost = ref('');
     const sending = useWrite(({ survey, rows }: { survey: number; rows: ReadingRow[] }) =>
         answer(api.POST('/surveys/{survey}/readings', { params: { path: { survey } }, body: { readings: rows.map(toRequest) } })),
     );
@@ -32,6 +33,7 @@ export function useKeptReadings(unit: number, take: (proof: Proof) => void) {
         return now;
     }
     async function tell({ survey, readings }: Told): Promise<Proof | true | undefined> {
+        lost.value = '';
         const rows = readings.map(({ place, entered, source, ...more }): ReadingRow => ({
             key: randomKey(),
             unit,
@@ -48,20 +50,38 @@ export function useKeptReadings(unit: number, take: (proof: Proof) => void) {
             take(told);
             return told;
         }
-        if (navigator.onLine && sending.refused.value?.status !== 0) return undefined;
+        if (navigator.onLine && !(sending.refused.value && isAway(sending.refused.value))) return undefined;
         waiting.value = [...waiting.value, ...rows];
         await database.readings.bulkPut(rows);
         sending.forget();
         return true;
     }
+    let isSending = false;
     async function again(): Promise<void> {
-        const survey = waiting.value[0]?.survey;
-        if (survey === undefined || sending.busy.value || !navigator.onLine) return;
-        const rows = waiting.value.filter((row) => row.survey === survey).slice(0, AT_ONCE);
+        if (isSending || sending.busy.value || !navigator.onLine) return;
+        isSending = true;
+        try {
+            for (const survey of new Set(waiting.value.map((row) => row.survey))) {
+                const rows = waiting.value.filter((row) => row.survey === survey);
+                await sendKept(rows, (some) => sendSome(survey, some), forget);
+            }
+        } finally {
+            isSending = false;
+        }
+    }
+    async function sendSome(survey: number, rows: ReadingRow[]): Promise<Refused | null> {
         const told = await sending.run({ survey, rows });
-        // What the server will never take must not hold up the rest.
-        if (!told && sending.refused.value?.status === 0) return sending.forget();
-        if (told) take(told);
+        if (told) {
+            take(told);
+            return null;
+        }
+        const refused = sending.refused.value;
+        // It waits on, and whoever measures has nothing to mend.
+        if (refused && isAway(refused)) sending.forget();
+        return refused;
+    }
+    async function forget(rows: ReadingRow[], refused: Refused | null): Promise<void> {
+        if (refused) lost.value = refused.message;
         const keys = new Set(rows.map(({ key }) => key));
         waiting.value = waiting.value.filter(({ key }) => !keys.has(key));
         await database.readings.bulkDelete([...keys]);
@@ -79,5 +99,5 @@ export function useKeptReadings(unit: number, take: (proof: Proof) => void) {
         window.removeEventListener('online', online);
         window.clearInterval(timer);
     });
-    return { ...sending, run, waiting };
+    return { ...sending, message: computed(() => lost.value || sending.message.value), run, waiting };
 }

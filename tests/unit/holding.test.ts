@@ -97,6 +97,7 @@ describe('taking hold of the plan', () => {
     function edits() {
         return {
             edit: vi.fn((what: PlanEdit | (() => PlanEdit)) => (made.push(typeof what === 'function' ? what() : what), Promise.resolve())),
+            fault: computed(() => ''),
             pull: vi.fn<(from: RoomEntries, edit: PlanEdit) => void>(),
             settled: vi.fn(() => new Promise<[void, void | null]>((done) => (settle = () => done([undefined, null])))),
         };

@@ -188,6 +188,29 @@ describe('the drawing of a room', () => {
         expect(plain.draft.entries.furnishings[0]!.leads_to).toBe('9');
     });
 
+    it('says why a change was not made, and picks nothing that was not put there', async () => {
+        const plain = page({ length: '20 ft', width: '13 ft', height: '8 ft', furnishings: [seat, seat] });
+        await settled();
+        const post = vi.mocked(api.POST).getMockImplementation()!;
+        vi.mocked(api.POST).mockImplementation((async (path: string, init: unknown) =>
+            path === '/plans/edits'
+                ? {
+                      error: { message: 'No wall is long enough.', errors: { edit: ['No.'] } },
+                      response: new Response(null, { status: 422 }),
+                  }
+                : (post as (path: string, init: unknown) => unknown)(path, init)) as never);
+        await plain.click('.palette button');
+        await settled();
+        expect(plain.draft.entries.furnishings).toHaveLength(2);
+        expect(plain.all('.picked')).toEqual([]);
+        expect(plain.host.textContent).toContain('No wall is long enough.');
+
+        vi.mocked(api.POST).mockImplementation(post as never);
+        plain.one('[data-furnishing="1"]').dispatchEvent(new KeyboardEvent('keydown', { key: 'ArrowLeft', bubbles: true }));
+        await settled();
+        expect(plain.host.textContent).not.toContain('No wall is long enough.');
+    });
+
     it('works two quick readings in one after the other, each on what the one before has left', async () => {
         const entries = { ...FRESH_ROOM, outline: room.map((corner) => ({ ...corner, taped: false })) };
         const answers: (() => void)[] = [];

@@ -1,4 +1,5 @@
 import { useQueryClient } from '@tanstack/vue-query';
+import { computed } from 'vue';
 import type { PlanEdit, RoomEntries } from '../../api/client';
 import { planKey, useEditPlan, type PlanQuestion } from './queries';
 
@@ -43,7 +44,9 @@ export function usePlanEdits(ask: () => PlanQuestion, put: (drawn: Drawn) => voi
         pulling ??= follow();
     }
 
-    return { edit, pull, settled: () => Promise.all([last, pulling]) };
+    /** What was refused of the last change, or that nobody could be asked; gone with the next that is made. */
+    const fault = computed(() => editing.refused.value?.message ?? '');
+    return { edit, pull, fault, settled: () => Promise.all([last, pulling]) };
 }
 
 export type PlanEdits = ReturnType<typeof usePlanEdits>;

@@ -33,8 +33,10 @@ export function useRoomDrawing() {
 
     async function add(kind: Kind): Promise<void> {
         const wall = picked.value?.kind === 'wall' ? { wall: picked.value.index } : {};
+        const before = furnishings.value.length;
         await edits.edit({ what: 'put', kind, ...wall });
-        picked.value = { kind: 'furnishing', index: furnishings.value.length - 1 };
+        // Where it was refused what is picked stays picked.
+        if (furnishings.value.length > before) picked.value = { kind: 'furnishing', index: furnishings.value.length - 1 };
     }
     const isPicked = (index: number): boolean => index === picked.value?.index;
     const changeCorner = (change: Partial<Corner>): void =>
@@ -60,7 +62,10 @@ export function useRoomDrawing() {
 
     const faultOf = (side: Side): string | undefined => (draft.entries[side].trim() === '' ? undefined : errors.value[`room.${side}`]?.[0]);
     /** What is wrong of the drawing as a whole. */
-    const whole = computed(() => ['room.outline', 'room.built_ins', 'room.furnishings'].flatMap((field) => errors.value[field] ?? []));
+    const whole = computed(() => [
+        ...['room.outline', 'room.built_ins', 'room.furnishings'].flatMap((field) => errors.value[field] ?? []),
+        ...(edits.fault.value === '' ? [] : [edits.fault.value]),
+    ]);
 
     return {
         plan,

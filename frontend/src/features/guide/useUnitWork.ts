@@ -41,8 +41,9 @@ export function useUnitWork(id: number) {
     async function finish(): Promise<void> {
         const now = step.value;
         if (!now) return;
-        await telling.tell(now.id, 'done');
+        // It holds from this moment on, and is named before the next step is on the screen.
         if (now.wait) await timing.start(now.id, `step ${place.value + 1}`, now.wait);
+        await telling.tell(now.id, 'done');
         chosen.value = '';
     }
     async function addPhoto(file: File): Promise<void> {

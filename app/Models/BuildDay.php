@@ -23,6 +23,7 @@ use Illuminate\Support\Carbon;
  * @property list<int>|null $units
  * @property list<int>|null $set_aside  numbers on the day of units that cannot go on today
  * @property Carbon|null $begun_at
+ * @property Carbon|null $deleted_at
  * @property int $revision
  * @property Programme $programme
  */

@@ -26,6 +26,7 @@ use Illuminate\Support\Carbon;
  * @property Carbon $started_at
  * @property int|null $started_by
  * @property Carbon|null $made_at
+ * @property Carbon|null $deleted_at
  * @property int|null $made_by
  * @property int $revision
  * @property Programme $programme

@@ -155,6 +155,7 @@ class BuildDaysTest extends FeatureTestCase
         $this->putJson($path, ['tools' => ['knife' => 2], 'revision' => $now] + $this->written())->assertOk()->assertJsonPath('plan', null);
         $this->deleteJson($path)->assertNoContent();
         self::assertSame([], $this->getJson("/api/v1/programmes/{$this->programme->id}/days")->json());
+        self::assertSame([['day', 'Saturday', '']], array_map(fn (array $one): array => [$one['kind'], $one['name'], $one['of']], $this->getJson("/api/v1/programmes/{$this->programme->id}/deleted")->json('items')));
         $this->deleteJson("{$path}/deletion")->assertNoContent();
         self::assertSame([['Saturday', 2, 4, false]], array_map(fn (array $one): array => [$one['name'], $one['units'], $one['people'], $one['begun']], $this->getJson("/api/v1/programmes/{$this->programme->id}/days")->json()));
         self::assertSame(1, BuildDay::query()->whereBelongsTo($this->programme)->count());

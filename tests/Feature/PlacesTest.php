@@ -97,7 +97,7 @@ class PlacesTest extends FeatureTestCase
 
         $this->deleteJson("/api/v1/sites/{$site->id}/deletion")->assertNoContent();
         $this->getJson("/api/v1/rooms/{$this->room->id}")->assertOk();
-        self::assertSame([['room', 'Gone before', $site->name]], array_map(fn (array $one): array => [$one['kind'], $one['name'], $one['site']], $this->getJson($deleted)->json('items')));
+        self::assertSame([['room', 'Gone before', $site->name]], array_map(fn (array $one): array => [$one['kind'], $one['name'], $one['of']], $this->getJson($deleted)->json('items')));
         $this->deleteJson("/api/v1/rooms/{$early->id}/deletion")->assertNoContent();
         $this->getJson($deleted)->assertJsonPath('items', []);
         self::assertSame(2, $this->getJson("/api/v1/programmes/{$this->programme->id}")->json('sites.0.room_count'));

@@ -125,8 +125,17 @@ class UnitsTest extends FeatureTestCase
         self::assertSame(2, $this->begin()['number']);
         $this->deleteJson($path)->assertNoContent();
         $this->getJson($path)->assertNotFound();
+        $deleted = fn () => $this->getJson("/api/v1/programmes/{$this->programme->id}/deleted")->assertOk()->json('items');
+        self::assertSame([['unit', $unit['id'], 'Unit 1, by the window', $made->json('room'), true]], array_map(
+            fn (array $one): array => [$one['kind'], $one['id'], $one['name'], $one['of'], $one['may_bring_back']], $deleted(),
+        ));
+        $builder = $this->person;
+        $this->actingAs($this->person(Role::Reader, $this->programme));
+        self::assertSame([false], array_column($deleted(), 'may_bring_back'));
+        $this->actingAs($builder);
         self::assertSame([2], array_column($this->getJson("/api/v1/programmes/{$this->programme->id}/units")->json(), 'number'));
         $this->deleteJson("{$path}/deletion")->assertNoContent();
+        self::assertSame([], $deleted());
         self::assertSame([2, 1], array_column($this->getJson("/api/v1/programmes/{$this->programme->id}/units")->json(), 'number'));
         // A number is never given twice.
         $this->deleteJson($path)->assertNoContent();

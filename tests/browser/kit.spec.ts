@@ -88,6 +88,8 @@ test('the list is ticked off without a network, and two shoppers see each otherâ
     for (const name of [/Box fan 20 in, deep cage/, /Feet/]) {
         await line(page, name).click();
         await expect(line(page, name)).toHaveAttribute('aria-pressed', 'false');
+        // It came through before the page is left.
+        await expect(line(other, name)).toHaveAttribute('aria-pressed', 'false', { timeout: 15_000 });
     }
     await other.context().close();
 });

@@ -1,6 +1,6 @@
-import { describe, expect, it } from 'vitest';
+import { describe, expect, it, vi } from 'vitest';
 import { Refused } from '../../frontend/src/api/client';
-import { isAway, sendKept } from '../../frontend/src/api/kept';
+import { isAway, oneByOne, sendKept } from '../../frontend/src/api/kept';
 
 /** A server that takes all but some rows, for good or for now. */
 function server({ never = [] as number[], notNow = [] as number[] }) {
@@ -44,6 +44,33 @@ describe('what was kept without a network', () => {
         const { forgotten, lost, send, forget } = server({ never: upTo(9) });
         await sendKept(upTo(9), send, forget);
         expect([forgotten, lost]).toEqual([[], upTo(9)]);
+    });
+
+    it('is sent by one at a time, and once more for whatever came meanwhile', async () => {
+        const ends: (() => void)[] = [];
+        let running = 0;
+        const send = oneByOne(async () => {
+            running += 1;
+            expect(running).toBe(1);
+            await new Promise<void>((end) => ends.push(end));
+            running -= 1;
+        });
+        const first = send();
+        const [second, third] = [send(), send()];
+        expect(ends).toHaveLength(1);
+        ends[0]!();
+        await vi.waitFor(() => expect(ends).toHaveLength(2));
+        ends[1]!();
+        await Promise.all([first, second, third]);
+        expect(ends).toHaveLength(2);
+        // What failed does not keep the next from being tried.
+        let isFailing = true;
+        const trying = oneByOne(async () => {
+            if (isFailing) throw new Error('No.');
+        });
+        await expect(trying()).rejects.toThrow('No.');
+        isFailing = false;
+        await expect(trying()).resolves.toBeUndefined();
     });
 
     it.each([

@@ -59,6 +59,30 @@ describe('ticks in the shop', () => {
         app.unmount();
     });
 
+    it('that are made while others are sent go right after them', async () => {
+        const shopping = list();
+        const answers: (() => void)[] = [];
+        const put = vi
+            .spyOn(api, 'PUT')
+            .mockImplementation(
+                (() => new Promise((done) => answers.push(() => done({ response: new Response(null, { status: 204 }) })))) as never,
+            );
+        const { made, app } = within(() => useTicks(7, shopping, () => undefined));
+        const first = made.tick('fan', true);
+        await vi.waitFor(() => expect(answers).toHaveLength(1));
+        const second = made.tick('feet', true);
+        await new Promise((soon) => setTimeout(soon, 5));
+        answers[0]!();
+        await vi.waitFor(() => expect(answers).toHaveLength(2));
+        answers[1]!();
+        await Promise.all([first, second]);
+        const calls = (put as { mock: { calls: unknown[][] } }).mock.calls;
+        const parts = calls.map(([, sent]) => (sent as { body: { ticks: { part: string }[] } }).body.ticks.map(({ part }) => part));
+        expect(parts).toEqual([['fan'], ['feet']]);
+        expect(made.isWaiting.value).toBe(false);
+        app.unmount();
+    });
+
     it('give way to a later one of somebody else', async () => {
         away();
         const shopping = list();

@@ -78,9 +78,9 @@ class ProgrammeController extends Controller
     #[OA\Get(path: '/programmes/{programme}/deleted', operationId: 'deleted', parameters: [new OA\PathParameter(name: 'programme', schema: new OA\Schema(type: 'integer'))], responses: [
         new OA\Response(response: 200, description: 'What was deleted and can be brought back', content: new OA\JsonContent(ref: DeletedData::class)),
     ])]
-    public function deleted(Programme $programme): JsonResponse
+    public function deleted(Request $request, Programme $programme): JsonResponse
     {
-        return new JsonResponse(DeletedData::of($programme));
+        return new JsonResponse(DeletedData::of($programme, $this->person($request)));
     }
 
     #[OA\Get(path: '/programmes/{programme}', operationId: 'programme', parameters: [new OA\PathParameter(name: 'programme', schema: new OA\Schema(type: 'integer'))], responses: [

@@ -35,3 +35,23 @@ export async function sendKept<Row>(
         if (!(await went(rows.slice(from, from + AT_ONCE)))) return;
     }
 }
+
+/** One run at a time: whoever asks during one has another begin right after it. */
+export function oneByOne(run: () => Promise<void>): () => Promise<void> {
+    let going: Promise<void> | null = null;
+    let isAsked = false;
+    async function go(): Promise<void> {
+        try {
+            while (isAsked) {
+                isAsked = false;
+                await run();
+            }
+        } finally {
+            going = null;
+        }
+    }
+    return () => {
+        isAsked = true;
+        return (going ??= go());
+    };
+}

@@ -2,6 +2,7 @@
 import { Button, Empty } from 'ant-design-vue';
 import { computed } from 'vue';
 import { useRoute } from 'vue-router';
+import type { DeletedItem } from '../api/client';
 import { useActivities, useBringBack, useDeleted } from '../features/programme/places';
 import ProgrammeNav from '../features/programme/ProgrammeNav.vue';
 import { useProgramme } from '../features/programme/queries';
@@ -15,7 +16,7 @@ const programme = useProgramme(id);
 const activities = useActivities(id, room);
 const deleted = useDeleted(id);
 const bringing = useBringBack();
-const mayOrganise = computed(() => programme.data.value?.role === 'organiser');
+const told = ({ kind, of }: DeletedItem): string => ({ site: 'site, with its rooms', room: of, unit: `of ${of}`, day: 'build day' })[kind];
 const all = computed(() => activities.data.value?.pages.flatMap((page) => page.activities) ?? []);
 
 /** What happened on one day stands together. */
@@ -76,9 +77,9 @@ const date = (at: string): string => new Date(at).toLocaleDateString('en-GB', { 
                         <li v-for="one in deleted.data.value!.items" :key="`${one.kind}-${one.id}`">
                             <span
                                 ><b>{{ one.name }}</b
-                                ><small>{{ one.kind === 'site' ? 'with its rooms' : one.site }} · {{ date(one.at) }}</small></span
+                                ><small>{{ told(one) }} · {{ date(one.at) }}</small></span
                             >
-                            <Button v-if="mayOrganise" size="small" :loading="bringing.busy.value" @click="bringing.run(one)"
+                            <Button v-if="one.may_bring_back" size="small" :loading="bringing.busy.value" @click="bringing.run(one)"
                                 >Bring back</Button
                             >
                         </li>

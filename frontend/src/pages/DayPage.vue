@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { Button, message, Popconfirm, Progress } from 'ant-design-vue';
+import { Button, Popconfirm, Progress } from 'ant-design-vue';
 import { computed, ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import type { DayEntries, DayTask } from '../api/client';
@@ -10,6 +10,7 @@ import { useDay, useDayWrites, usePlanning } from '../features/day/queries';
 import TaskCard from '../features/day/TaskCard.vue';
 import ProgrammeNav from '../features/programme/ProgrammeNav.vue';
 import { useProgramme } from '../features/programme/queries';
+import { useDeleting } from '../features/programme/useDeleting';
 import NoticeBar from '../ui/NoticeBar.vue';
 import OptionSwitch from '../ui/OptionSwitch.vue';
 import PageGate from '../ui/PageGate.vue';
@@ -20,7 +21,8 @@ const router = useRouter();
 const id = Number(route.params.day);
 const day = useDay(id);
 const programme = useProgramme(computed(() => day.data.value?.programme_id ?? null));
-const { changing, moving, beginning, settingAside, deleting, restoring } = useDayWrites(id);
+const { changing, moving, beginning, settingAside } = useDayWrites(id);
+const remove = useDeleting();
 const planning = usePlanning(id);
 const by = ref<By>('person');
 const picked = ref('');
@@ -58,14 +60,8 @@ async function setAside(units: number[]): Promise<void> {
     await settingAside.run({ units, revision: day.data.value!.revision });
 }
 async function drop(): Promise<void> {
-    await deleting.run();
-    if (deleting.refused.value) return;
-    message.success({
-        content: 'The build day is deleted. Click here to bring it back.',
-        duration: 8,
-        onClick: () => void restoring.run(),
-    });
-    await router.push({ name: 'days', params: { programme: day.data.value!.programme_id } });
+    const { name, programme_id: of } = day.data.value!;
+    if (await remove({ kind: 'day', id }, name)) await router.push({ name: 'days', params: { programme: of } });
 }
 </script>
 

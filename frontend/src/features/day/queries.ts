@@ -28,12 +28,11 @@ export function useAddDay(programme: MaybeRefOrGetter<number>) {
     );
 }
 
-/** All that is written of a day: changed, moved in, begun, deleted. */
+/** All that is written of a day: changed, moved in, begun. */
 export function useDayWrites(day: number) {
     const client = useQueryClient();
     const path = { day };
     const take = (changed: BuildDay): unknown => client.setQueryData(['day', day], changed);
-    const again = () => client.invalidateQueries({ queryKey: ['days'] });
     return {
         changing: useWrite((body: DayEntries & { revision: number }) => answer(api.PUT('/days/{day}', { params: { path }, body })), take),
         moving: useWrite(
@@ -46,8 +45,6 @@ export function useDayWrites(day: number) {
             (body: { units: number[]; revision: number }) => answer(api.PUT('/days/{day}/set-aside', { params: { path }, body })),
             take,
         ),
-        deleting: useWrite(() => answer(api.DELETE('/days/{day}', { params: { path } })), again),
-        restoring: useWrite(() => answer(api.DELETE('/days/{day}/deletion', { params: { path } })), again),
     };
 }
 
@@ -71,11 +68,11 @@ export function usePlanning(day: number) {
     const isSearching = ref(false);
 
     async function plan(): Promise<void> {
-        if (!(await planning.run(FIRST))) return;
-        isSearching.value = true;
-        const began = Date.now();
-        pulse = window.setInterval(() => (share.value = Math.min(1, (Date.now() - began) / LONGER)), PULSE);
         try {
+            if (!(await planning.run(FIRST))) return;
+            isSearching.value = true;
+            const began = Date.now();
+            pulse = window.setInterval(() => (share.value = Math.min(1, (Date.now() - began) / LONGER)), PULSE);
             await planning.run(LONGER);
         } catch (fault) {
             if (!(fault instanceof DOMException && fault.name === 'AbortError')) throw fault;

@@ -1,16 +1,17 @@
 <script setup lang="ts">
-import { Button, Input, message, Popconfirm, Switch } from 'ant-design-vue';
+import { Button, Input, Popconfirm, Switch } from 'ant-design-vue';
 import { ref, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import type { MadeUnit } from '../../api/client';
 import NoticeBar from '../../ui/NoticeBar.vue';
-import { useChangeUnit, useDeleteUnit } from './queries';
+import { useDeleting } from '../programme/useDeleting';
+import { useChangeUnit } from './queries';
 
 /** The unit itself: its name, its label and who may read its page. */
 const props = defineProps<{ unit: MadeUnit }>();
 const router = useRouter();
 const changing = useChangeUnit(() => props.unit);
-const { deleting, restoring } = useDeleteUnit(props.unit.id);
+const remove = useDeleting();
 const name = ref(props.unit.name);
 watch(
     () => props.unit.name,
@@ -19,14 +20,8 @@ watch(
 const day = (at: string): string => new Date(at).toLocaleDateString('en-GB', { day: 'numeric', month: 'long', year: 'numeric' });
 
 async function drop(): Promise<void> {
-    await deleting.run();
-    if (deleting.refused.value) return;
-    const close = message.success({
-        content: `${props.unit.title} is deleted. Click here to bring it back.`,
-        duration: 8,
-        onClick: () => void restoring.run().then(close),
-    });
-    await router.push({ name: 'room', params: { room: props.unit.room_id, stage: 'guide' } });
+    if (await remove({ kind: 'unit', id: props.unit.id }, props.unit.title))
+        await router.push({ name: 'room', params: { room: props.unit.room_id, stage: 'guide' } });
 }
 </script>
 

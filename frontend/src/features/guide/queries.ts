@@ -67,12 +67,3 @@ export function useChangeUnit(unit: MaybeRefOrGetter<MadeUnit>) {
         (changed) => client.setQueryData(['unit', changed.id], changed),
     );
 }
-
-export function useDeleteUnit(unit: number) {
-    const client = useQueryClient();
-    const again = () => Promise.all(['guide', 'units'].map((key) => client.invalidateQueries({ queryKey: [key] })));
-    return {
-        deleting: useWrite(() => answer(api.DELETE('/units/{unit}', { params: { path: { unit } } })), again),
-        restoring: useWrite(() => answer(api.DELETE('/units/{unit}/deletion', { params: { path: { unit } } })), again),
-    };
-}

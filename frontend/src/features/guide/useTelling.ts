@@ -1,6 +1,6 @@
 import { computed, onBeforeUnmount, onMounted, ref, type Ref } from 'vue';
 import { answer, api, type MadeUnit, type Refused } from '../../api/client';
-import { sendKept } from '../../api/kept';
+import { oneByOne, sendKept } from '../../api/kept';
 import { randomKey } from '../../api/randomKey';
 import { useWrite } from '../../api/useWrite';
 import { database, type UnitTickRow } from '../../store/database';
@@ -33,17 +33,8 @@ export function useTelling(unit: number, known: Ref<MadeUnit | undefined>, take:
 
     /** Why something that was told was never taken. */
     const lost = ref('');
-    let isSending = false;
 
-    async function send(): Promise<void> {
-        if (isSending) return;
-        isSending = true;
-        try {
-            await sendKept([...waiting.value], sendSome, forget);
-        } finally {
-            isSending = false;
-        }
-    }
+    const send = oneByOne(() => sendKept([...waiting.value], sendSome, forget));
     async function sendSome(rows: UnitTickRow[]): Promise<Refused | null> {
         const answered = await sending.run(rows);
         if (answered) take(answered);

@@ -87,6 +87,13 @@ li:last-child {
     border: 2px solid var(--pencil);
     border-radius: 50%;
 }
+/* What is done recedes: it is not marked like a thing that is chosen. */
+.ticked .line,
+.ticked .line:hover {
+    background: transparent !important;
+    border-color: transparent !important;
+    font-weight: inherit;
+}
 .ticked .box {
     border-color: transparent;
 }

@@ -1,6 +1,6 @@
 import { computed, onBeforeUnmount, onMounted, ref, type Ref } from 'vue';
 import { answer, api, type Refused, type Shopping } from '../../api/client';
-import { sendKept } from '../../api/kept';
+import { oneByOne, sendKept } from '../../api/kept';
 import { useWrite } from '../../api/useWrite';
 import { database, type TickRow } from '../../store/database';
 
@@ -24,16 +24,7 @@ export function useTicks(programme: number, shopping: Ref<Shopping | undefined>,
         }),
     );
 
-    let isSending = false;
-    async function send(): Promise<void> {
-        if (isSending) return;
-        isSending = true;
-        try {
-            await sendKept([...waiting.value.values()], sendSome, forget);
-        } finally {
-            isSending = false;
-        }
-    }
+    const send = oneByOne(() => sendKept([...waiting.value.values()], sendSome, forget));
     async function sendSome(rows: TickRow[]): Promise<Refused | null> {
         await sending.run(rows.map(({ part, ticked, at }) => ({ part, ticked, at })));
         return sending.refused.value;

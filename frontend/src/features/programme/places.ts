@@ -7,7 +7,11 @@ import { useWrite } from '../../api/useWrite';
 function useChange<T, V>(write: (what: V) => Promise<T>) {
     const client = useQueryClient();
     return useWrite(write, () =>
-        Promise.all(['programme', 'programmes', 'deleted', 'activities'].map((key) => client.invalidateQueries({ queryKey: [key] }))),
+        Promise.all(
+            ['programme', 'programmes', 'deleted', 'activities', 'guide', 'units', 'days'].map((key) =>
+                client.invalidateQueries({ queryKey: [key] }),
+            ),
+        ),
     );
 }
 
@@ -17,21 +21,33 @@ export const useCopyRoom = (room: number) =>
 export const useMoveRoom = (room: number) =>
     useChange((site: number) => answer(api.PUT('/rooms/{room}/site', { params: { path: { room } }, body: { site } })));
 
-export type Place = Pick<DeletedItem, 'kind' | 'id'>;
+export type Deletable = Pick<DeletedItem, 'kind' | 'id'>;
 
-export const useDelete = () =>
-    useChange(({ kind, id }: Place) =>
-        kind === 'room'
-            ? answer(api.DELETE('/rooms/{room}', { params: { path: { room: id } } }))
-            : answer(api.DELETE('/sites/{site}', { params: { path: { site: id } } })),
-    );
+type Answered = Promise<{ data?: never; error?: unknown; response: Response }>;
 
-export const useBringBack = () =>
-    useChange(({ kind, id }: Place) =>
-        kind === 'room'
-            ? answer(api.DELETE('/rooms/{room}/deletion', { params: { path: { room: id } } }))
-            : answer(api.DELETE('/sites/{site}/deletion', { params: { path: { site: id } } })),
-    );
+/** Where each kind is deleted, and brought back. */
+const PLACES: Record<Deletable['kind'], { remove: (id: number) => Answered; back: (id: number) => Answered }> = {
+    site: {
+        remove: (site) => api.DELETE('/sites/{site}', { params: { path: { site } } }),
+        back: (site) => api.DELETE('/sites/{site}/deletion', { params: { path: { site } } }),
+    },
+    room: {
+        remove: (room) => api.DELETE('/rooms/{room}', { params: { path: { room } } }),
+        back: (room) => api.DELETE('/rooms/{room}/deletion', { params: { path: { room } } }),
+    },
+    unit: {
+        remove: (unit) => api.DELETE('/units/{unit}', { params: { path: { unit } } }),
+        back: (unit) => api.DELETE('/units/{unit}/deletion', { params: { path: { unit } } }),
+    },
+    day: {
+        remove: (day) => api.DELETE('/days/{day}', { params: { path: { day } } }),
+        back: (day) => api.DELETE('/days/{day}/deletion', { params: { path: { day } } }),
+    },
+};
+
+export const useDelete = () => useChange(({ kind, id }: Deletable) => answer(PLACES[kind].remove(id)));
+
+export const useBringBack = () => useChange(({ kind, id }: Deletable) => answer(PLACES[kind].back(id)));
 
 export const useOrderSites = (programme: MaybeRefOrGetter<number>) =>
     useChange((sites: number[]) =>

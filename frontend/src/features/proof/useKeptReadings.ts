@@ -1,6 +1,6 @@
 import { computed, onBeforeUnmount, onMounted, ref } from 'vue';
 import { answer, api, type Proof, type ReadingRequest, type Refused } from '../../api/client';
-import { isAway, sendKept } from '../../api/kept';
+import { isAway, oneByOne, sendKept } from '../../api/kept';
 import { randomKey } from '../../api/randomKey';
 import { useWrite } from '../../api/useWrite';
 import { database, type ReadingRow } from '../../store/database';
@@ -56,19 +56,13 @@ export function useKeptReadings(unit: number, take: (proof: Proof) => void) {
         sending.forget();
         return true;
     }
-    let isSending = false;
-    async function again(): Promise<void> {
-        if (isSending || sending.busy.value || !navigator.onLine) return;
-        isSending = true;
-        try {
-            for (const survey of new Set(waiting.value.map((row) => row.survey))) {
-                const rows = waiting.value.filter((row) => row.survey === survey);
-                await sendKept(rows, (some) => sendSome(survey, some), forget);
-            }
-        } finally {
-            isSending = false;
+    const again = oneByOne(async () => {
+        if (sending.busy.value || !navigator.onLine) return;
+        for (const survey of new Set(waiting.value.map((row) => row.survey))) {
+            const rows = waiting.value.filter((row) => row.survey === survey);
+            await sendKept(rows, (some) => sendSome(survey, some), forget);
         }
-    }
+    });
     async function sendSome(survey: number, rows: ReadingRow[]): Promise<Refused | null> {
         const told = await sending.run({ survey, rows });
         if (told) {

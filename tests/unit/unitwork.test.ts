@@ -82,6 +82,30 @@ describe('the work on a unit', () => {
         await work.close();
     });
 
+    it('leaves whoever turns to another step there, while what was done is still being sent', async () => {
+        const work = await atTheTable(unit([step('tack'), step('seal'), step('look')]));
+        await vi.waitFor(() => expect(told('begun')).toEqual(['tack']));
+        const post = vi.mocked(api.POST).getMockImplementation()!;
+        let arrive!: () => void;
+        const slow = new Promise<void>((there) => (arrive = there));
+        vi.mocked(api.POST).mockImplementation((async (...all: unknown[]) => {
+            await slow;
+            return (post as (...all: unknown[]) => unknown)(...all);
+        }) as never);
+        const finishing = work.finish();
+        await vi.waitFor(() => expect(work.step.value?.id).toBe('seal'));
+        work.go(1);
+        expect(work.step.value?.id).toBe('look');
+        arrive();
+        await finishing;
+        expect(work.step.value?.id).toBe('look');
+        const going = work.back('tack');
+        expect(work.step.value?.id).toBe('tack');
+        await going;
+        await vi.waitFor(() => expect(told('begun')).toEqual(['tack', 'seal', 'look', 'tack']));
+        await work.close();
+    });
+
     it('tells what a step still waits for when somebody turns to it early', async () => {
         const work = await atTheTable(unit([step('tack'), step('seal'), step('dry', { after: ['tack', 'seal'] })]));
         work.go(1);

@@ -41,10 +41,12 @@ export function useUnitWork(id: number) {
     async function finish(): Promise<void> {
         const now = step.value;
         if (!now) return;
-        // It holds from this moment on, and is named before the next step is on the screen.
-        if (now.wait) await timing.start(now.id, `step ${place.value + 1}`, now.wait);
-        await telling.tell(now.id, 'done');
+        // It holds from this moment on, whatever the network does, and is named before the next step is on the screen.
+        const holding = now.wait ? timing.start(now.id, `step ${place.value + 1}`, now.wait) : null;
+        const told = telling.tell(now.id, 'done');
+        // Whoever turns to a step while this is sent stays there.
         chosen.value = '';
+        await Promise.all([holding, told]);
     }
     async function addPhoto(file: File): Promise<void> {
         if (step.value) await telling.tell(step.value.id, 'note', { photo: await smallPhoto(file) });
@@ -52,8 +54,10 @@ export function useUnitWork(id: number) {
     /** Steps from one on are to be done again. */
     async function back(to: string): Promise<void> {
         const from = steps.value.findIndex((one) => one.id === to);
-        for (const one of steps.value.slice(from)) if (one.done) await telling.tell(one.id, 'undone');
+        const undone = steps.value.slice(from).filter((one) => one.done);
+        const told = undone.map((one) => telling.tell(one.id, 'undone'));
         chosen.value = to;
+        await Promise.all(told);
     }
 
     /** Every picture once, so that all of them are there without a network. */

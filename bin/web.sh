@@ -55,9 +55,9 @@ nginx_settings() {
 
 # The finder's service, which the web server asks (app/Finder/Service).
 start_finder() {
-    # Linux weighs sessions against each other first, and priorities only within each: this one weighs a third of the web
+    # Linux weighs sessions against each other first, and priorities only within each: this one weighs two thirds of the web
     # server's, so that pages come before searches, and sheets, which are made there, do not keep searches waiting for ever.
     # shellcheck disable=SC2016
-    start finder nice -n 19 sh -c '[ ! -w /proc/self/autogroup ] || echo 5 >/proc/self/autogroup; exec "$@"' sh \
+    start finder nice -n 19 sh -c '[ ! -w /proc/self/autogroup ] || echo 2 >/proc/self/autogroup; exec "$@"' sh \
         php -d opcache.enable_cli=1 -d opcache.jit=disable -d memory_limit=1G artisan jornel:finder
 }

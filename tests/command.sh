@@ -68,7 +68,7 @@ for name in database web web-php finder queue scheduler; do
 done
 claim 'settings, routes and listeners are compiled' 'ls var/app/cache/config.php var/app/cache/routes.php var/app/cache/events.php >/dev/null'
 weight() { cat "/proc/$(cat "var/app/run/$1.pid")/autogroup" 2>/dev/null || echo 'not weighed here'; }
-claim 'the finder weighs less than the web server, where sessions are weighed' 'case "$(weight finder)" in *"nice 5" | "not weighed here") case "$(weight web-php)" in *"nice 0" | "not weighed here") true ;; *) false ;; esac ;; *) false ;; esac'
+claim 'the finder weighs less than the web server, where sessions are weighed' 'case "$(weight finder)" in *"nice 2" | "not weighed here") case "$(weight web-php)" in *"nice 0" | "not weighed here") true ;; *) false ;; esac ;; *) false ;; esac'
 claim 'the address is the same and answers' 'eventually "[ \"\$(answers)\" = 401 ]"'
 web=$(cat var/app/run/web.pid)
 php=$(cat var/app/run/web-php.pid)

@@ -1,8 +1,10 @@
 import vue from '@vitejs/plugin-vue';
 import { defineConfig } from 'vitest/config';
 
-// Modules are loaded once for all files but those that put something of the browser in their place.
-const ALONE = ['desk', 'readings', 'telling', 'ticks'].map((name) => `tests/unit/${name}.test.ts`);
+// Modules are loaded once for all files but those that put something else in the place of the browser or of a library.
+const ALONE = ['deleting', 'desk', 'live', 'readings', 'saving', 'telling', 'ticks', 'unitwork'].map(
+    (name) => `tests/unit/${name}.test.ts`,
+);
 const ALL = 'tests/unit/**/*.test.ts';
 
 export default defineConfig({

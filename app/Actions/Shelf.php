@@ -29,17 +29,6 @@ final readonly class Shelf
         return $this->seenBy($programme->id, $build?->id);
     }
 
-    /** @return array<string, int> pieces that are a build's whatever others take, by kind and code: reserved for it, or in it */
-    public function secured(Build $build): array
-    {
-        $pieces = [];
-        foreach (DB::table('stock_holdings')->where('programme_id', $build->room->programmeId())->where('build_id', $build->id)->orderBy('kind')->orderBy('code')->get(['kind', 'code', 'reserved', 'used']) as $held) {
-            $pieces[PartKind::from($held->kind)->key($held->code)] = $held->reserved + $held->used;
-        }
-
-        return array_filter($pieces);
-    }
-
     /** Pieces that a build may count on: those that are free, and those reserved for it. */
     public function stock(Programme $programme, ?Build $build): Stock
     {

@@ -195,6 +195,7 @@ describe('readings that are told', () => {
             refusing(status);
             const made = kept();
             expect(await made.run(told('seam-2', 'still'))).toBe(true);
+            expect(made.isOff.value).toBe(false);
             expect(await database.readings.count()).toBe(1);
             made.close();
             await database.readings.clear();
@@ -207,6 +208,7 @@ describe('readings that are told', () => {
         const made = kept();
         expect(await made.run(told('seam-2', 'still'))).toBe(true);
         expect(made.waiting.value.map(({ place }) => place)).toEqual(['seam-2']);
+        expect(made.isOff.value).toBe(true);
         made.close();
     });
 });

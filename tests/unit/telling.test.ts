@@ -109,6 +109,7 @@ describe('what is told of a step', () => {
         window.dispatchEvent(new Event('online'));
         await vi.waitFor(() => expect(made.isWaiting.value).toBe(false));
         expect(went).toEqual(['tack', 'seal']);
+        await made.tell('seal', 'begun');
         expect(made.message.value).toBe('This unit has no such step.');
         expect(await database.unitTicks.count()).toBe(0);
         await made.tell('seal', 'done');

@@ -23,15 +23,13 @@ class SheetController extends Controller
     {
         $version->load(['build.room.site.programme', 'person']);
         $measure = $this->person($request)->measure;
-        $pieces = $shelf->secured($version->build);
-        $secured = [];
-        foreach ($version->parts as ['kind' => $kind, 'data' => ['id' => $part]]) {
-            $secured[$part] = $pieces[PartKind::from($kind)->key((string) $part)] ?? 0;
-        }
+        $secured = Stock::securedFor($version->build_id, array_intersect_key($shelf->lines($version->build->room->site->programme, $version->build), array_flip(array_map(
+            fn (array $part): string => PartKind::from($part['kind'])->key((string) $part['data']['id']), $version->parts,
+        ))));
         // Names may change though the version does not.
         $named = [$version->build->name, $version->build->room->name, $version->build->room->site->name, $version->build->room->site->programme->name, $version->build->room->site->programme->currency, $version->person?->name];
         $key = KeptAnswers::key('sheet', $version->id, $measure, $secured, $named);
-        $pdf = $kept->get($key) ?? $kept->keep($key, BuildSheetPdf::of($version, $evaluate->version($version), Stock::of($secured), $measure));
+        $pdf = $kept->get($key) ?? $kept->keep($key, BuildSheetPdf::of($version, $evaluate->version($version), $secured, $measure));
 
         return new Response($pdf, 200, [
             'Content-Type' => 'application/pdf',

@@ -16,6 +16,7 @@ final readonly class KitPart
      * @param  int  $used  of those, gone into the build
      * @param  int  $reserved  to the build, on the shelf
      * @param  int  $free  on the shelf, not reserved
+     * @param  int  $secured  the build's whatever others take
      */
     private function __construct(
         public PartKind $kind,
@@ -25,6 +26,7 @@ final readonly class KitPart
         public int $used,
         public int $reserved,
         public int $free,
+        private int $secured,
     ) {
     }
 
@@ -43,7 +45,7 @@ final readonly class KitPart
             $kept = $shelf[$key] ?? StockLine::empty();
             $parts[$key] = new self(
                 $line->kind->part(), $line->part, $line->name, $line->needed + ($parts[$key]->needed ?? 0),
-                $kept->used[$build] ?? 0, $kept->reserved[$build] ?? 0, $kept->free(),
+                $kept->used[$build] ?? 0, $kept->reserved[$build] ?? 0, $kept->free(), $kept->securedFor($build),
             );
         }
 
@@ -57,7 +59,7 @@ final readonly class KitPart
      */
     public static function secured(array $parts): Stock
     {
-        return Stock::of(array_combine(array_map(fn (self $one): string => $one->part, $parts), array_map(fn (self $one): int => $one->used + $one->reserved, $parts)));
+        return Stock::of(array_combine(array_map(fn (self $one): string => $one->part, $parts), array_map(fn (self $one): int => $one->secured, $parts)));
     }
 
     /** Pieces that a movement of the whole kit moves of this part: all that are free and wanted, or all that are reserved. */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Kit;
 
+use Jornel\Core\Part\PartKind;
+
 /** Pieces of each part that are there and not reserved for anything else. */
 final readonly class Stock
 {
@@ -16,6 +18,22 @@ final readonly class Stock
     public static function of(array $pieces): self
     {
         return new self($pieces);
+    }
+
+    /**
+     * What a build may count on whatever others take: what is reserved for it or in it already. Free pieces may go to another.
+     *
+     * @param  array<string, StockLine>  $shelf  by kind and id
+     * @param  int  $build  its number
+     */
+    public static function securedFor(int $build, array $shelf): self
+    {
+        $pieces = [];
+        foreach ($shelf as $part => $line) {
+            $pieces[PartKind::ofKey($part)[1]] = $line->securedFor($build);
+        }
+
+        return new self(array_filter($pieces));
     }
 
     public static function none(): self

@@ -50,6 +50,12 @@ final readonly class StockLine
         return $this->onHand - $this->reserved();
     }
 
+    /** A build's whatever others take: reserved for it, or in it already. */
+    public function securedFor(int $build): int
+    {
+        return ($this->used[$build] ?? 0) + ($this->reserved[$build] ?? 0);
+    }
+
     /** On the shelf and free, or reserved for this build. */
     public function freeFor(?int $build): int
     {

@@ -111,6 +111,8 @@ final class StockTest extends TestCase
         self::assertSame(0, $parts['fan']->moved(StockMove::Bought));
         $left = $kit->takingFrom(KitPart::secured(array_values($parts)))->lines;
         self::assertSame([1, 5], [$left[0]->fromStock, $left[1]->fromStock]);
+        $secured = Stock::securedFor(7, $shelf);
+        self::assertSame([1, 5, 0], [$secured->pieces($design->fan->id), $secured->pieces($design->filter->id), $secured->pieces('duct-tape')]);
     }
 
     public function test_a_part_that_a_kit_takes_in_two_places_is_reserved_once(): void

@@ -40,7 +40,14 @@ const view = computed<View>(() => (String(route.query.view) in VIEWS ? (String(r
             <div class="tests">
                 <ViewTabs :views="VIEWS" :view="view" label="Tests" @view="(next) => router.replace({ query: { view: next } })" />
                 <NoticeBar v-if="measuring.telling.waiting.value.length" kind="warning">
-                    No network: {{ measuring.telling.waiting.value.length }} readings are kept here and sent once there is one.
+                    <template v-if="measuring.telling.isOff.value"
+                        >No network: {{ measuring.telling.waiting.value.length }} readings are kept here and sent once there is
+                        one.</template
+                    >
+                    <template v-else
+                        >Not sent yet: {{ measuring.telling.waiting.value.length }} readings are kept here and sent as soon as they can
+                        be.</template
+                    >
                 </NoticeBar>
                 <TissueView v-if="view === 'leaks'" :proof="proof" :measuring="measuring" />
                 <DecayView v-else-if="view === 'clearing'" :proof="proof" :measuring="measuring" />

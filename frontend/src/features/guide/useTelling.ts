@@ -52,7 +52,8 @@ export function useTelling(unit: number, known: Ref<MadeUnit | undefined>, take:
         more: Partial<Pick<UnitTickRow, 'hold' | 'text' | 'photo'>> = {},
     ): Promise<void> {
         const row: UnitTickRow = { key: randomKey(), unit, step, kind, hold: null, text: '', photo: null, at: Date.now(), ...more };
-        lost.value = '';
+        // A step that is begun by itself takes no word from the screen.
+        if (kind !== 'begun') lost.value = '';
         waiting.value = [...waiting.value, row];
         await database.unitTicks.put(row);
         await send();

@@ -20,6 +20,8 @@ export function useKeptReadings(unit: number, take: (proof: Proof) => void) {
     const waiting = ref<ReadingRow[]>([]);
     /** Why a reading that was kept was never taken. */
     const lost = ref('');
+    /** Whether what waits does so for a network, not for a server that cannot take it now. */
+    const isOff = ref(!navigator.onLine);
     const sending = useWrite(({ survey, rows }: { survey: number; rows: ReadingRow[] }) =>
         answer(api.POST('/surveys/{survey}/readings', { params: { path: { survey } }, body: { readings: rows.map(toRequest) } })),
     );
@@ -51,13 +53,15 @@ export function useKeptReadings(unit: number, take: (proof: Proof) => void) {
             return told;
         }
         if (navigator.onLine && !(sending.refused.value && isAway(sending.refused.value))) return undefined;
+        isOff.value = !navigator.onLine || sending.refused.value?.status === 0;
         waiting.value = [...waiting.value, ...rows];
         await database.readings.bulkPut(rows);
         sending.forget();
         return true;
     }
     const again = oneByOne(async () => {
-        if (sending.busy.value || !navigator.onLine) return;
+        isOff.value = !navigator.onLine;
+        if (sending.busy.value || isOff.value) return;
         for (const survey of new Set(waiting.value.map((row) => row.survey))) {
             const rows = waiting.value.filter((row) => row.survey === survey);
             await sendKept(rows, (some) => sendSome(survey, some), forget);
@@ -71,6 +75,7 @@ export function useKeptReadings(unit: number, take: (proof: Proof) => void) {
         }
         const refused = sending.refused.value;
         // It waits on, and whoever measures has nothing to mend.
+        isOff.value = refused?.status === 0;
         if (refused && isAway(refused)) sending.forget();
         return refused;
     }
@@ -93,5 +98,5 @@ export function useKeptReadings(unit: number, take: (proof: Proof) => void) {
         window.removeEventListener('online', online);
         window.clearInterval(timer);
     });
-    return { ...sending, message: computed(() => lost.value || sending.message.value), run, waiting };
+    return { ...sending, message: computed(() => lost.value || sending.message.value), run, waiting, isOff };
 }

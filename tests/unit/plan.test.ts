@@ -203,7 +203,7 @@ describe('the drawing of a room', () => {
         await settled();
         expect(plain.draft.entries.furnishings).toHaveLength(2);
         expect(plain.all('.picked')).toEqual([]);
-        expect(plain.host.textContent).toContain('No wall is long enough.');
+        expect(plain.text('.whole')).toBe('No wall is long enough.');
 
         vi.mocked(api.POST).mockImplementation(post as never);
         plain.one('[data-furnishing="1"]').dispatchEvent(new KeyboardEvent('keydown', { key: 'ArrowLeft', bubbles: true }));

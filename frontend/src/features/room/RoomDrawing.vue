@@ -110,7 +110,7 @@ function write(event: FocusEvent, holds: boolean): void {
             <SideField v-if="view === 'plan'" side="height" :reading="isDrawn ? null : plan.height" :drawing="drawing" />
         </div>
         <NoticeBar v-if="whole.length" class="whole" kind="error">
-            {{ whole[0] }} The drawing is kept; the figures are from before.
+            {{ whole[0] }}
         </NoticeBar>
         <PlanRail v-if="corners.length && view === 'plan'" :drawing="drawing" />
         <FirstMeasures v-if="corners.length === 0 && !isComing" :drawing="drawing" />

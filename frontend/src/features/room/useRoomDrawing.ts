@@ -61,9 +61,11 @@ export function useRoomDrawing() {
     }
 
     const faultOf = (side: Side): string | undefined => (draft.entries[side].trim() === '' ? undefined : errors.value[`room.${side}`]?.[0]);
-    /** What is wrong of the drawing as a whole. */
+    /** What is wrong of the drawing as a whole, or why it could not be changed. */
     const whole = computed(() => [
-        ...['room.outline', 'room.built_ins', 'room.furnishings'].flatMap((field) => errors.value[field] ?? []),
+        ...['room.outline', 'room.built_ins', 'room.furnishings']
+            .flatMap((field) => errors.value[field] ?? [])
+            .map((fault) => `${fault} The drawing is kept; the figures are from before.`),
         ...(edits.fault.value === '' ? [] : [edits.fault.value]),
     ]);
 

@@ -60,8 +60,9 @@ export function useKeptReadings(unit: number, take: (proof: Proof) => void) {
         return true;
     }
     const again = oneByOne(async () => {
-        isOff.value = !navigator.onLine;
-        if (sending.busy.value || isOff.value) return;
+        // Once there is one again it is said until what waited is sent, or refused.
+        isOff.value ||= !navigator.onLine;
+        if (sending.busy.value || !navigator.onLine) return;
         for (const survey of new Set(waiting.value.map((row) => row.survey))) {
             const rows = waiting.value.filter((row) => row.survey === survey);
             await sendKept(rows, (some) => sendSome(survey, some), forget);

@@ -17,7 +17,7 @@ final readonly class Pollutants
     {
         $all = [];
         foreach ($rows as $row) {
-            $all[$row['id']] = new Pollutant($row['id'], $row['name'], $row['within'], PerBin::of($row['weights']), $row['source'], $row['least_grade'] ?? null, (float) ($row['capacity_factor'] ?? 1.0));
+            $all[$row['id']] = new Pollutant($row['id'], $row['name'], $row['within'], PerBin::of($row['weights']), $row['source'], $row['least_grade'] ?? null, (float) ($row['capacity_factor'] ?? 1.0), $row['at_source'] ?? false);
         }
 
         return new self($all);

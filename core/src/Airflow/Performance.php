@@ -23,6 +23,7 @@ final readonly class Performance
      * @param  list<LeakFlow>  $leaks
      * @param  PerBin  $cleanAir  clean-air delivery rate of each bin, m3/s
      * @param  bool  $isIntake  whether the air that it cleans comes from outdoors
+     * @param  Restriction|null  $restriction  as judged at the top speed; null where this speed is judged by itself
      */
     private function __construct(
         public FanSpeed $speed,
@@ -34,6 +35,7 @@ final readonly class Performance
         public array $leaks,
         public PerBin $cleanAir,
         private bool $isIntake,
+        private ?Restriction $restriction = null,
     ) {
     }
 
@@ -88,9 +90,16 @@ final readonly class Performance
         return Ratio::of($this->balance->filterFlow, $this->freeFlow) ?? 0.0;
     }
 
+    /** How hard the filters hold the fan back: judged at the top speed for all speeds, since both share and drop vary with it. */
     public function restriction(): Restriction
     {
-        return Restriction::ofShare($this->freeShare());
+        return $this->restriction ?? Restriction::of($this->freeShare(), $this->balance->pressure);
+    }
+
+    /** The same speed with the restriction of the unit's top speed. */
+    public function restrictedAs(self $top): self
+    {
+        return new self($this->speed, $this->balance, $this->freeFlow, $this->watts, $this->level, $this->faces, $this->leaks, $this->cleanAir, $this->isIntake, $top->restriction());
     }
 
     /** Clean air for a pollutant over the flow of the fan; null where the fan moves nothing. */

@@ -63,8 +63,9 @@ final readonly class Unit
             $performances[] = $performance = Performance::of($this, $speed, $near);
             $near = $performance->balance;
         }
+        $top = $performances[count($performances) - 1];
 
-        return $performances;
+        return array_map(fn (Performance $one): Performance => $one->restrictedAs($top), $performances);
     }
 
     /**

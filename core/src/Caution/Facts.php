@@ -13,6 +13,7 @@ use Jornel\Core\Shape\Assembly;
 use Jornel\Core\Shape\Design;
 use Jornel\Core\Shape\Direction;
 use Jornel\Core\Shape\Measurements;
+use Jornel\Core\Shape\Stand;
 
 /** What is true of a build in its room, by the keys that the rules of the cautions use. */
 final readonly class Facts
@@ -91,7 +92,7 @@ final readonly class Facts
                 [Fact::Pushes, $design->direction() === Direction::Push],
                 [Fact::FilteredIntake, $assembly->isIntake],
                 [Fact::DrawsTheHouse, $design->option('fan-at') === 'far-window'],
-                [Fact::Mounted, ! $shape->stands()],
+                [Fact::Mounted, in_array($shape->stand($design), [Stand::Fixed, Stand::Hung], true)],
                 [Fact::TipsOver, $measurements->tipsOver()],
                 [Fact::Carbon, $design->filter->carbon > 0.0 || isset($assembly->hardware['carbon-canister']) || isset($assembly->hardware['carbon-loose'])],
                 [Fact::SetScrew, $fan->handling->rotor === Rotor::SetScrew],

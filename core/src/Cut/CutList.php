@@ -9,10 +9,16 @@ use Jornel\Core\Shape\Assembly;
 use Jornel\Core\Shape\Corners;
 use Jornel\Core\Shape\Design;
 use Jornel\Core\Shape\Panel;
+use Jornel\Core\Shape\Shroud;
 
 /** All parts that are cut for some units of a design, labelled A, B, ... in the order in which they are needed. */
 final class CutList
 {
+    private const CORNERS = 4;
+
+    /** Tape over a corner that needs no piece, on each of its two sides, m (assumed). */
+    private const LEAST_CORNER = 0.1;
+
     /**
      * @param  int  $units  1 or more
      * @param  string  $before  put before each label
@@ -64,7 +70,21 @@ final class CutList
         }
         $leg = self::leg($design);
 
-        return array_fill(0, 4, Panel::polygon('corner', 'Corner piece', PlanePoint::list([[0.0, 0.0], [$leg, 0.0], [0.0, $leg]])));
+        return array_fill(0, self::CORNERS, Panel::polygon('corner', 'Corner piece', PlanePoint::list([[0.0, 0.0], [$leg, 0.0], [0.0, $leg]])));
+    }
+
+    /**
+     * Joining that fixes what lies over the corners of a fan: the edge of its shroud, or those of the corner pieces.
+     *
+     * @return float m, of one unit
+     */
+    public static function cornerJoining(Design $design, Assembly $assembly): float
+    {
+        if ($design->corners === Corners::Taped) {
+            return ! $assembly->fallsBack() ? 0.0 : self::CORNERS * 2.0 * max(self::leg($design), self::LEAST_CORNER);
+        }
+
+        return array_sum(array_map(fn (Panel $panel): float => $panel->id === Shroud::PART ? 2.0 * ($panel->width + $panel->height) : 0.0, $assembly->panels));
     }
 
     /** @return float of a corner that the blades leave free, m; 0 of a round housing */

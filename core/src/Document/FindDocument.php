@@ -19,6 +19,7 @@ use Jornel\Core\Finder\SearchResult;
 use Jornel\Core\Finder\Space\Misfit;
 use Jornel\Core\Finder\Wish;
 use Jornel\Core\Part\Record;
+use Jornel\Core\Shape\Measurements;
 use Jornel\Core\Quantity\Money;
 use Jornel\Core\Quantity\System;
 
@@ -45,6 +46,7 @@ final readonly class FindDocument implements Document
             ->text('goal', 'A target: air-changes-5, room-size, hold-12, ...')
             ->object('limits', FindForms::limits())
             ->object('range', FindForms::range())
+            ->flag('trials', 'Whether joinings are taken that are a trial and no build, such as suction alone')
             ->number('sure', ['minimum' => SearchProblem::SURE_RANGE[0], 'maximum' => SearchProblem::SURE_RANGE[1]], 'Chance to reach the goal that is asked for, 0.75 where not given')
             ->list('placements', PlacementForms::placement()->schema(), 'What stands there already: builds to add to it are looked for', 0)
             ->list('stock', FindForms::stock(), 'Available pieces, not reserved for anything else', 0)
@@ -128,6 +130,9 @@ final readonly class FindDocument implements Document
                 'height_m' => $measures->height,
                 'power_w' => $measures->power,
                 'work_min' => $measures->minutes,
+                'tipping_degrees' => Measurements::of($design)->tipping,
+                'stands' => $design->stand()->value,
+                'lasts_months' => $found->lastsMonths,
             ];
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Document;
 
+use Jornel\Core\Air\Pollutant;
 use Jornel\Core\Data\DataFiles;
 use Jornel\Core\Finder\Limit;
 use Jornel\Core\Finder\Limits;
@@ -41,7 +42,7 @@ final readonly class QuestionReader
             $this->goal($room),
             $this->parts($range),
             $this->limits(),
-            $this->range($range, $room->pollutant()->leastGrade),
+            $this->range($range, $room->pollutant()),
             AirReader::read($this->document->childOr('air')),
             EconomyReader::read($this->document->childOr('economy')),
             SeatReader::of($record, $room) ?? Seat::atOneMetre(),
@@ -83,15 +84,17 @@ final readonly class QuestionReader
         return $limits;
     }
 
-    private function range(?Record $range, ?int $leastGrade): Range
+    private function range(?Record $range, Pollutant $pollutant): Range
     {
+        [$leastGrade, $trials] = [$pollutant->leastGrade, $this->document->flagOr('trials', false)];
         if ($range === null) {
-            return Range::usual($leastGrade);
+            return Range::usual($leastGrade, $pollutant->isAtSource, $trials);
         }
+        [$shapes, $tooLocal] = $this->shapes($range, $pollutant);
         $least = $range->optional('least_grade', 0.0)?->si;
 
         return new Range(
-            $this->shapes($range),
+            $shapes,
             (int) ($range->optional('units', 0.0)->si ?? Range::MOST_UNITS),
             match (true) {
                 $range->flagOr('coarser', false) => null,
@@ -100,21 +103,23 @@ final readonly class QuestionReader
             },
             $range->flagOr('prefilters', false),
             UnitReader::window($range),
+            $trials,
+            $tooLocal,
         );
     }
 
-    /** @return array<string, Shape> */
-    private function shapes(Record $range): array
+    /** @return array{array<string, Shape>, array<string, Shape>} shapes that are tried, and those that do not reach the pollutant; shapes that are named are tried in any case */
+    private function shapes(Record $range, Pollutant $pollutant): array
     {
         if (! isset($range->data()['shapes'])) {
-            return $range->flagOr('windows', false) ? Shapes::all() : Range::usual()->shapes;
+            return Range::reaching($range->flagOr('windows', false) ? Shapes::all() : Range::usual()->shapes, $pollutant->isAtSource);
         }
         $shapes = [];
         foreach ($range->texts('shapes') as $number => $id) {
             $shapes[$id] = Shapes::get($id, $range->path("shapes.{$number}"));
         }
 
-        return $shapes;
+        return [$shapes, []];
     }
 
     /** The catalogue with those of its fans, filters and joinings that are named, or all. */

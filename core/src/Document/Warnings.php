@@ -24,7 +24,7 @@ final class Warnings
                 $hardest->hardestVelocity, $hardest->ratedVelocity, self::mend($performance, $unit),
             ),
             $idle === 0 ? null : sprintf('%d of the fans %s shut off at this pressure and adds nothing.', $idle, $idle === 1 ? 'is' : 'are'),
-            $performance->restriction() === Restriction::Choked ? 'The fan is choked: less than 45 % of its free flow goes through the filters.' : null,
+            $performance->restriction() === Restriction::Choked ? 'The fan is choked: less than 35 % of its free flow goes through the filters.' : null,
         ], is_string(...)));
     }
 

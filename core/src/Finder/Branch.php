@@ -19,6 +19,7 @@ final readonly class Branch
      * @param  Filter|null  $filter  null where its media are not chosen
      * @param  Variant|null  $variant  null where corners and joining are not chosen
      * @param  (Closure(int): float)|null  $shares  of the goal, at best, by number of units; where its media are not chosen
+     * @param  PricedVariant|null  $priced  the variant with its price, where it is chosen
      */
     public function __construct(
         public FamilyEvaluation $evaluation,
@@ -29,12 +30,13 @@ final readonly class Branch
         public ?Filter $filter = null,
         public ?Variant $variant = null,
         public ?Closure $shares = null,
+        public ?PricedVariant $priced = null,
     ) {
     }
 
-    /** In words that sort the same on every machine. */
+    /** In words that sort the same on every machine; of filters those that shops nearby have come first. */
     public function code(): string
     {
-        return implode('|', [$this->evaluation->family->code, $this->filter->id ?? '', $this->variant->code ?? '', $this->operation->units, $this->operation->speed]);
+        return implode('|', [$this->evaluation->family->code, $this->filter === null ? '' : "{$this->filter->shopRank()} {$this->filter->id}", $this->variant->code ?? '', $this->operation->units, $this->operation->speed]);
     }
 }

@@ -24,13 +24,10 @@ final class FamilyBound
 
     private readonly int $missingSkills;
 
-    /** @var array<int, array{int, int, int, int}> first cost, filters to change over the years, missing fans, steps of making, by number of units */
+    /** @var array<string, array{int, int, int, int}> first cost, one change of filters, missing fans, steps of making, by number of units and voltage */
     private array $costs = [];
 
-    /** @var array<int, array<int, Measures>> by speed and number of units */
-    private array $measures = [];
-
-    /** @var array<int, int> by number of units, hundredths of money */
+    /** @var array<string, int> by number of units and voltage, hundredths of money */
     private array $hardware = [];
 
     public function __construct(private readonly FamilyFigures $figures, Limits $limits, private readonly Stock $stock, private readonly PriceBook $book)
@@ -41,10 +38,20 @@ final class FamilyBound
         [$this->footprint, $this->height] = [$variants->leastSize()->footprint(), $variants->leastSize()->height];
     }
 
-    /** With the cheapest media to begin with and the cheapest to change. */
-    public function ofAnyMedia(Operation $one): Measures
+    /**
+     * With the cheapest media to begin with and the cheapest to change.
+     *
+     * @param  float  $changes  of all filters over the years, at least
+     */
+    public function ofAnyMedia(Operation $one, float $changes): Measures
     {
-        return $this->measures[$one->speed][$one->units] ??= $this->measured($one);
+        $units = $one->units;
+        [$first, $change, $missing, $steps] = $this->costs["{$units} {$this->figures->variants->voltage($one->speed)}"] ??= $this->costs($units, $one->speed);
+
+        return new Measures(
+            $first, PriceBook::running($change, $changes, $one->energy), $one->level, $units * $this->footprint, $this->height, $one->power,
+            $units * $this->minutes, $this->missingTools, $this->missingSkills, $missing, $steps | $one->steps,
+        );
     }
 
     /**
@@ -52,26 +59,15 @@ final class FamilyBound
      *
      * @return int hundredths of money
      */
-    public function hardware(int $units): int
+    public function hardware(int $units, int $speed): int
     {
-        return $this->hardware[$units] ??= $this->book->eachAlone($this->figures->variants->hardware($units));
+        return $this->hardware["{$units} {$this->figures->variants->voltage($speed)}"] ??= $this->book->eachAlone($this->figures->variants->hardware($units, $speed));
     }
 
     /** @return array{int, int} tools that are not at hand and skills that nobody has, at least */
     public function missing(): array
     {
         return [$this->missingTools, $this->missingSkills];
-    }
-
-    private function measured(Operation $one): Measures
-    {
-        $units = $one->units;
-        [$first, $running, $missing, $steps] = $this->costs[$units] ??= $this->costs($units);
-
-        return new Measures(
-            $first, $running + $one->energy, $one->level, $units * $this->footprint, $this->height, $one->power,
-            $units * $this->minutes, $this->missingTools, $this->missingSkills, $missing, $steps | $one->steps,
-        );
     }
 
     /** @return array{int, int} */
@@ -86,7 +82,7 @@ final class FamilyBound
     }
 
     /** @return array{int, int, int, int} */
-    private function costs(int $units): array
+    private function costs(int $units, int $speed): array
     {
         $design = $this->figures->family->design;
         [$fans, $filters] = [$units * $this->figures->fans, $units * $this->figures->filters];
@@ -95,8 +91,8 @@ final class FamilyBound
             $first += $this->book->atLeast($design->prefilter, $filters);
             $change += $this->book->refill($design->prefilter, $filters);
         }
-        $first += $this->book->atLeast($design->fan, $fans) + $this->hardware($units);
+        $first += $this->book->atLeast($design->fan, $fans) + $this->hardware($units, $speed);
 
-        return [$first, $this->book->running($change, 0), $this->stock->missing($design->fan->id, $fans), MeasureSteps::ofMaking($units * $this->footprint, $units * $this->minutes)];
+        return [$first, $change, $this->stock->missing($design->fan->id, $fans), MeasureSteps::ofMaking($units * $this->footprint, $units * $this->minutes)];
     }
 }

@@ -23,11 +23,11 @@ final class FamilyEvaluation
     /** @var list<non-empty-list<Operation>>|null */
     private ?array $run = null;
 
-    /** @var array<int, PricedVariant> by number of units */
+    /** @var array<string, PricedVariant> by number of units and voltage */
     private array $ideal = [];
 
-    /** @var array<int, non-empty-list<PricedVariant>> by number of units */
-    private array $worth = [];
+    /** @var array<string, non-empty-list<PricedVariant>> by number of units and voltage */
+    private array $priced = [];
 
     /** @var array<string, array<int, array{int, int, int}>> by filter and number of units */
     private array $costs = [];
@@ -70,33 +70,39 @@ final class FamilyEvaluation
     }
 
     /**
-     * The ways of making some units of which none makes another needless.
+     * The ways of making some units. None makes another needless: one that leaks less cleans more, so that its filters are
+     * changed more often.
      *
+     * @param  int  $speed  at which they run
      * @return non-empty-list<PricedVariant>
      */
-    public function worth(int $units): array
+    public function priced(int $units, int $speed): array
     {
-        return $this->worth[$units] ??= $this->withoutNeedless($units);
+        return $this->priced["{$units} {$this->figures->variants->voltage($speed)}"] ??= $this->pricedAt($units, $speed);
     }
 
     /** An imagined way of making some units that is in nothing worse than any: it takes what all of them take. */
-    public function ideal(int $units): PricedVariant
+    public function ideal(int $units, int $speed): PricedVariant
     {
-        return $this->ideal[$units] ??= new PricedVariant($this->figures->variants->ideal(), $units, $this->atBest()->hardware($units), ...$this->atBest()->missing());
+        return $this->ideal["{$units} {$this->figures->variants->voltage($speed)}"] ??= new PricedVariant($this->figures->variants->ideal(), $units, $this->atBest()->hardware($units, $speed), ...$this->atBest()->missing());
     }
 
-    /** What some units cost and take that are made so. */
-    public function made(Filter $filter, PricedVariant $priced, Operation $operation): Measures
+    /**
+     * What some units cost and take that are made so.
+     *
+     * @param  float  $changes  of all filters over the years
+     */
+    public function made(Filter $filter, PricedVariant $priced, Operation $operation, float $changes): Measures
     {
         [$first, $change, $missing] = $this->costs[$filter->id][$operation->units] ??= $this->costs($filter, $operation->units);
 
         return new Measures(
-            $first + $priced->extra, $change + $operation->energy, $operation->level, $priced->footprint, $priced->variant->height, $operation->power,
+            $first + $priced->extra, PriceBook::running($change, $changes, $operation->energy), $operation->level, $priced->footprint, $priced->variant->height, $operation->power,
             $priced->minutes, $priced->missingTools, $priced->missingSkills, $missing, $operation->steps | $priced->steps,
         );
     }
 
-    /** @return array{int, int, int} first cost, filters to change over the years, missing fans and filters */
+    /** @return array{int, int, int} first cost, one change of filters, missing fans and filters */
     private function costs(Filter $filter, int $units): array
     {
         $design = $this->family->design;
@@ -108,42 +114,16 @@ final class FamilyEvaluation
             $change += $this->book->refill($design->prefilter, $filters);
         }
 
-        return [$this->book->kit($kit), $this->book->running($change, 0), $this->book->missing($kit)];
+        return [$this->book->kit($kit), $change, $this->book->missing($kit)];
     }
 
     /** @return non-empty-list<PricedVariant> */
-    private function withoutNeedless(int $units): array
+    private function pricedAt(int $units, int $speed): array
     {
-        $priced = $this->priced($units);
-        // Only what costs no more makes another needless, so that each is held against those kept before it.
-        uasort($priced, fn (PricedVariant $one, PricedVariant $other): int => $one->extra <=> $other->extra);
-        $kept = [];
-        foreach ($priced as $one) {
-            foreach ($kept as $other) {
-                if ($other->makesNeedless($one)) {
-                    continue 2;
-                }
-            }
-            $kept[] = $one;
-        }
-
-        return $kept;
-    }
-
-    /** @return non-empty-list<PricedVariant> */
-    private function priced(int $units): array
-    {
-        [$priced, $kits] = [[], []];
-        $takes = $this->figures->variants->takes($units);
+        $priced = [];
+        $takes = $this->figures->variants->takes($units, $speed);
         foreach ($this->figures->variants->all() as $number => $variant) {
-            [$lines, $joining] = $takes[$number];
-            $cost = $kits[$variant->corners->value] ??= $this->book->kit($lines);
-            $extra = match (true) {
-                $joining === null => $cost,
-                $this->book->isAloneIn($joining[0], $lines) => $cost + $this->book->atLeast(...$joining),
-                default => $this->book->kit([$joining, ...$lines]),
-            };
-            $priced[] = new PricedVariant($variant, $units, $extra, count($this->limits->missingTools($variant->work)), count($this->limits->missingSkills($variant->work)));
+            $priced[] = new PricedVariant($variant, $units, $this->book->eachAlone($takes[$number]), count($this->limits->missingTools($variant->work)), count($this->limits->missingSkills($variant->work)));
         }
 
         return $priced;

@@ -15,6 +15,7 @@ final readonly class Found
      * @param  float  $share  of the goal by the figures as told, 1 where it is just reached
      * @param  float  $chance  that the goal is reached, 0 to 1
      * @param  string  $code  in words that sort the same on every machine
+     * @param  float|null  $lastsMonths  how long its filters last; null where they are never changed
      */
     public function __construct(
         public Design $design,
@@ -24,6 +25,7 @@ final readonly class Found
         public float $share,
         public float $chance,
         public string $code,
+        public ?float $lastsMonths = null,
     ) {
     }
 

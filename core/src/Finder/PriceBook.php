@@ -107,34 +107,20 @@ final class PriceBook
         return $missing;
     }
 
-    /**
-     * Whether no other line takes from the same stock, so that its price stands for itself.
-     *
-     * @param  list<array{Material, int}>  $lines
-     */
-    public function isAloneIn(Material $part, array $lines): bool
-    {
-        if ($this->stock->isEmpty()) {
-            return true;
-        }
-        foreach ($lines as [$other]) {
-            if ($other->id === $part->id) {
-                return false;
-            }
-        }
-
-        return true;
-    }
-
     /** Energy over the years that are compared. */
     public function energy(float $watts): int
     {
         return $this->energy[(string) $watts] ??= RunningCost::from(Money::none(), Money::none(), $watts, $this->economy)->total->hundredths;
     }
 
-    /** Filters and energy over the years that are compared. */
-    public function running(int $change, int $energy): int
+    /**
+     * Filters and energy over the years that are compared.
+     *
+     * @param  int  $change  of all filters, hundredths of money
+     * @param  float  $changes  not rounded
+     */
+    public static function running(int $change, float $changes, int $energy): int
     {
-        return $this->economy->changes * $change + $energy;
+        return (int) round($change * $changes) + $energy;
     }
 }

@@ -29,15 +29,4 @@ final readonly class PricedVariant
         [$this->footprint, $this->minutes] = [$units * $variant->footprint, $units * $variant->minutes];
         $this->steps = MeasureSteps::ofMaking($this->footprint, $this->minutes);
     }
-
-    /** Whether it is as good as another in every way and costs less; of equal ones the first by its words. */
-    public function makesNeedless(self $other): bool
-    {
-        [$own, $others] = [$this->variant, $other->variant];
-
-        return $this->extra <= $other->extra && $own->leakArea <= $others->leakArea && $own->minutes <= $others->minutes
-            && $own->footprint <= $others->footprint && $own->height <= $others->height
-            && $this->missingTools <= $other->missingTools && $this->missingSkills <= $other->missingSkills
-            && ($this->extra < $other->extra || $own->code < $others->code);
-    }
 }

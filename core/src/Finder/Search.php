@@ -7,8 +7,10 @@ namespace Jornel\Core\Finder;
 use Closure;
 use Jornel\Core\Airflow\Propagation;
 use Jornel\Core\Finder\Space\Variant;
+use Jornel\Core\Kit\FilterLife;
 use Jornel\Core\Numeric\Normal;
 use Jornel\Core\Part\Filter;
+use LogicException;
 
 /**
  * The finder: the Pareto front of all designs, at every speed and with one to four units, that reach the goal of a room.
@@ -34,6 +36,8 @@ final class Search
     private readonly float $ample;
 
     private readonly Goal $goal;
+
+    private readonly FilterLife $life;
 
     private readonly ParetoFront $front;
 
@@ -70,6 +74,7 @@ final class Search
     {
         $this->ample = exp(self::WIDE * Normal::quantile($problem->sure));
         $this->goal = new Goal($problem->goal, $problem->room, $problem->standing());
+        $this->life = new FilterLife($problem->room->pollutant());
         $this->front = new ParetoFront;
         $this->bests = new BestBuilds;
         $this->limits = $problem->limits->set();
@@ -141,7 +146,7 @@ final class Search
                 }
                 $share = $shares($operation->units);
                 if ($share >= Goal::LEAST_SHARE) {
-                    $this->queue->add(new Branch($evaluation, $operation, $evaluation->atBest()->ofAnyMedia($operation), $share, $weight, shares: $shares));
+                    $this->queue->add(new Branch($evaluation, $operation, $this->atBest($evaluation, $operation), $share, $weight, shares: $shares));
 
                     break;
                 }
@@ -183,7 +188,7 @@ final class Search
                 return;
             }
             $operation = $operations[$units - 1];
-            [$atBest, $share] = [$evaluation->atBest()->ofAnyMedia($operation), $shares($units)];
+            [$atBest, $share] = [$this->atBest($evaluation, $operation), $shares($units)];
             if ($matter || $this->mayMatter($atBest, $share, $branch->weight)) {
                 $this->queue->add(new Branch($evaluation, $operation, $atBest, $share, $branch->weight, shares: $shares));
 
@@ -218,13 +223,40 @@ final class Search
 
             return;
         }
-        $ideal = $evaluation->ideal($operation->units);
+        $ideal = $evaluation->ideal($operation->units, $operation->speed);
         foreach ($evaluation->family->media as $filter) {
-            $atBest = $evaluation->made($filter, $ideal, $operation);
+            if ($evaluation->figures->mayTip && ! $evaluation->figures->stands($filter)) {
+                $this->counts->beyondLimits += $evaluation->family->ways;
+
+                continue;
+            }
+            $atBest = $evaluation->made($filter, $ideal, $operation, $this->leastChanges($evaluation, $operation, $evaluation->figures->capacity($filter)));
             if ($this->mayMatter($atBest, $branch->share, $evaluation->family->ways)) {
                 $this->queue->add(new Branch($evaluation, $operation, $atBest, $branch->share, $evaluation->family->ways, $filter));
             }
         }
+    }
+
+    /** What a family has at best, whatever its media. */
+    private function atBest(FamilyEvaluation $evaluation, Operation $operation): Measures
+    {
+        return $evaluation->atBest()->ofAnyMedia($operation, $this->leastChanges($evaluation, $operation, $evaluation->figures->mostCapacity));
+    }
+
+    /**
+     * How often filters are changed at least where the goal is reached.
+     *
+     * @param  float|null  $capacity  of the filters of one unit at most, kg; null where it is not known
+     */
+    private function leastChanges(FamilyEvaluation $evaluation, Operation $operation, ?float $capacity): float
+    {
+        if ($capacity === null) {
+            // Of some media the setting holds, of others hardly any dust is known to be caught.
+            return count($evaluation->family->media) === 1 ? (float) $this->problem->economy->changes : 0.0;
+        }
+        $clean = $evaluation->airflow->ideal->isIntake ? 0.0 : $this->goal->leastClean($this->problem->room->pollutant(), $operation->units);
+
+        return $this->life->changesOf($clean, $capacity, $this->problem->economy);
     }
 
     private function chooseVariant(Branch $branch, Filter $filter): void
@@ -244,12 +276,12 @@ final class Search
 
             return;
         }
-        $variants = $evaluation->worth($operation->units);
-        $this->counts->beaten += $branch->weight - count($variants);
-        foreach ($variants as $priced) {
-            $made = $evaluation->made($filter, $priced, $operation);
+        $capacity = $evaluation->figures->capacity($filter);
+        foreach ($evaluation->priced($operation->units, $operation->speed) as $priced) {
+            $clean = $this->problem->room->pollutant()->weigh($evaluation->airflow->least($filter, $priced->variant, $operation->speed));
+            $made = $evaluation->made($filter, $priced, $operation, $this->life->changesOf($clean, $capacity, $this->problem->economy));
             if ($this->mayMatter($made, $share, 1)) {
-                $this->queue->add(new Branch($evaluation, $operation, $made, $share, 1, $filter, $priced->variant));
+                $this->queue->add(new Branch($evaluation, $operation, $made, $share, 1, $filter, $priced->variant, priced: $priced));
             }
         }
     }
@@ -266,8 +298,16 @@ final class Search
         if (! $this->stillMatters($branch, $share)) {
             return;
         }
+        if (! $branch->evaluation->figures->mayTip && ! $branch->evaluation->figures->stands($filter)) {
+            $this->counts->beyondLimits++;
+
+            return;
+        }
         $this->counts->solved++;
-        $solved = $branch->evaluation->solved($filter, $variant, $branch->operation, $branch->atBest);
+        $evaluation = $branch->evaluation;
+        $output = $evaluation->airflow->worked($filter, $variant, $speed)['output'];
+        $changes = $this->life->changesOf($this->problem->room->pollutant()->weigh($output->clean), $evaluation->figures->capacity($filter), $this->problem->economy);
+        $solved = $evaluation->solved($filter, $variant, $branch->operation, $evaluation->made($filter, $branch->priced ?? throw new LogicException('Corners and joining are priced when they are chosen.'), $branch->operation, $changes));
         $share = $this->goal->share($solved->output, $units);
         if (! Goal::mayBeReachedAt($share) || ! $this->mayMatter($solved->measures, $share, 0)) {
             return;
@@ -277,7 +317,7 @@ final class Search
             return;
         }
         $design = $branch->evaluation->family->design->with(filter: $filter)->made($variant->corners, $variant->joining);
-        $found = new Found($design, $units, $speed, $solved->measures, $share, $chance, $branch->code());
+        $found = new Found($design->running($design->fan->speeds[$speed]->name), $units, $speed, $solved->measures, $share, $chance, $branch->code(), FilterLife::months($changes, $this->problem->economy));
         $broken = $found->measures->broken($this->problem->limits);
         if (count($broken) > 1) {
             return;

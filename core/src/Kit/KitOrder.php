@@ -31,21 +31,4 @@ final readonly class KitOrder
     {
         return $this->design->shape->filterCount($this->design) * $this->units;
     }
-
-    /**
-     * What is sold by length: for the seams, and for all else.
-     *
-     * @return array<string, float> m, by id of the catalogue's materials
-     */
-    public function lengths(): array
-    {
-        $lengths = array_map(fn (float $length): float => $length * $this->units, $this->assembly->lengths);
-        $seams = Pieces::joiningLength($this->assembly, $this->units);
-        $joining = $this->design->joining->material;
-        if ($joining !== null && $seams > 0.0) {
-            $lengths[$joining] = ($lengths[$joining] ?? 0.0) + $seams;
-        }
-
-        return $lengths;
-    }
 }

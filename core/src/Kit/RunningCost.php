@@ -16,6 +16,7 @@ final readonly class RunningCost
 
     /**
      * @param  Money  $change  one change of all filters
+     * @param  float  $changes  of all filters within the span, not rounded
      * @param  Money  $filters  all changes within the span
      * @param  float  $energy  kWh over the span
      */
@@ -23,6 +24,7 @@ final readonly class RunningCost
         public Economy $economy,
         public Money $first,
         public Money $change,
+        public float $changes,
         public Money $filters,
         public float $energy,
         public Money $energyCost,
@@ -30,15 +32,25 @@ final readonly class RunningCost
     ) {
     }
 
-    /** @param  float  $watts of all units at the speed they run at */
-    public static function of(ShoppingList $list, float $watts, Economy $economy): self
+    /**
+     * @param  float  $watts  of all units at the speed they run at
+     * @param  float|null  $changes  of all filters within the span; null for as many as the settings say
+     */
+    public static function of(ShoppingList $list, float $watts, Economy $economy, ?float $changes = null): self
     {
-        return self::from($list->firstCost(), $list->changeCost(), $watts, $economy);
+        return self::from($list->firstCost(), $list->changeCost(), $watts, $economy, $changes);
     }
 
-    public static function from(Money $first, Money $change, float $watts, Economy $economy): self
+    /** @param  float|null  $changes  as above */
+    public static function from(Money $first, Money $change, float $watts, Economy $economy, ?float $changes = null): self
     {
-        return self::over($first, $change, $economy->changes, $watts, $economy);
+        return self::over($first, $change, $changes ?? (float) $economy->changes, $watts, $economy);
+    }
+
+    /** How long its filters last, months; null where they are never changed or differ from part to part. */
+    public function lastsMonths(): ?float
+    {
+        return is_nan($this->changes) ? null : FilterLife::months($this->changes, $this->economy);
     }
 
     /**
@@ -50,25 +62,25 @@ final readonly class RunningCost
     {
         $of = fn (?Money $price): Money => ($price ?? Money::none())->times($count);
 
-        return self::over($of($purifier->price), $of($purifier->refill), $purifier->refills($economy->years), $count * ($purifier->watts ?? 0.0), $economy);
+        return self::over($of($purifier->price), $of($purifier->refill), (float) $purifier->refills($economy->years), $count * ($purifier->watts ?? 0.0), $economy);
     }
 
     /** Both together. */
     public function plus(self $other): self
     {
         return new self(
-            $this->economy, $this->first->plus($other->first), $this->change->plus($other->change), $this->filters->plus($other->filters),
+            $this->economy, $this->first->plus($other->first), $this->change->plus($other->change), $this->changes === $other->changes ? $this->changes : NAN, $this->filters->plus($other->filters),
             $this->energy + $other->energy, $this->energyCost->plus($other->energyCost), $this->total->plus($other->total),
         );
     }
 
-    private static function over(Money $first, Money $change, int $changes, float $watts, Economy $economy): self
+    private static function over(Money $first, Money $change, float $changes, float $watts, Economy $economy): self
     {
         $energy = $watts / 1000.0 * $economy->hoursPerDay * self::DAYS_IN_A_YEAR * $economy->years;
         $energyCost = Money::rounded($economy->tariff->multipliedBy(BigDecimal::of(sprintf('%.6f', $energy))));
-        $filters = $change->times($changes);
+        $filters = Money::ofHundredths((int) round($change->hundredths * $changes));
 
-        return new self($economy, $first, $change, $filters, $energy, $energyCost, $first->plus($filters)->plus($energyCost));
+        return new self($economy, $first, $change, $changes, $filters, $energy, $energyCost, $first->plus($filters)->plus($energyCost));
     }
 
     /**

@@ -33,23 +33,7 @@ final readonly class ShoppingList
      */
     public static function for(Design $design, Assembly $assembly, int $units, Catalogue $catalogue, ?Stock $stock = null): self
     {
-        $fans = $design->shape->fanCount($design) * $units;
-        $filters = $design->shape->filterCount($design) * $units;
-
-        $lines = [];
-        foreach ([
-            [LineKind::Fan, $design->fan, $fans, ''],
-            [LineKind::Filter, $design->filter, $filters, ''],
-            ...($design->prefilter === null ? [] : [[LineKind::Prefilter, $design->prefilter, $filters, 'In front of each filter.']]),
-            ...self::joining($design, $assembly, $units, $catalogue),
-            ...self::sheets($design, $assembly, $units, $catalogue),
-            ...self::hardware($assembly, $units, $catalogue),
-        ] as [$kind, $part, $needed, $note]) {
-            $lines[] = ShoppingLine::of($kind, $part, $needed, $note);
-        }
-        $list = new self($lines);
-
-        return $stock === null || $stock->isEmpty() ? $list : $list->takingFrom($stock);
+        return self::together([new KitOrder($design, $units)], $catalogue, Pieces::ofSheets($design->fan, $assembly, $units, $catalogue), $stock);
     }
 
     /**
@@ -62,7 +46,7 @@ final readonly class ShoppingList
      */
     public static function together(array $orders, Catalogue $catalogue, array $sheets, ?Stock $stock = null): self
     {
-        $parts = $pieces = $kinds = $lengths = [];
+        $parts = $pieces = $kinds = $quantities = [];
         $take = function (LineKind $kind, Fan|Filter|Material $part, int $count) use (&$parts, &$pieces, &$kinds): void {
             $parts[$part->id] = $part;
             $kinds[$part->id] ??= $kind;
@@ -77,20 +61,25 @@ final readonly class ShoppingList
             foreach ($order->assembly->hardware as $id => $count) {
                 $take(LineKind::Hardware, $catalogue->material($id), $count * $order->units);
             }
-            foreach ($order->lengths() as $id => $length) {
-                $lengths[$id] = ($lengths[$id] ?? 0.0) + $length;
-                $kinds[$id] ??= $id === $order->design->joining->material ? LineKind::Joining : LineKind::Hardware;
+            $joining = Pieces::ofJoining($order->design->joining);
+            foreach (Pieces::quantities($order->design, $order->assembly, $order->units) as $id => $quantity) {
+                $quantities[$id] = ($quantities[$id] ?? 0.0) + $quantity;
+                $kinds[$id] ??= in_array($id, $joining, true) ? LineKind::Joining : LineKind::Hardware;
             }
         }
         $notes = [];
-        foreach ($lengths as $id => $length) {
+        foreach ($quantities as $id => $quantity) {
             $material = $catalogue->material($id);
-            $take($kinds[$id], $material, Pieces::ofJoining($material, $length));
-            $notes[$id] = self::lengthNote($length);
+            $take($kinds[$id], $material, Pieces::whole($material, $quantity));
+            if ($material->coverage !== 1.0) {
+                $notes[$id] = self::lengthNote($quantity);
+            }
         }
         foreach ($sheets as $id => $count) {
             $take(LineKind::Sheet, $catalogue->material($id), $count);
-            $notes[$id] = 'As laid out in the cut plan.';
+            $notes[$id] = $id === Panel::CARTON
+                ? 'For the panels that the cartons at hand are too small for; any clean carton of the size will do.'
+                : 'As laid out in the cut plan.';
         }
         $order = array_column(LineKind::cases(), 'value');
         uksort($parts, fn (string|int $one, string|int $other): int => array_search($kinds[$one]->value, $order, true) <=> array_search($kinds[$other]->value, $order, true));
@@ -123,7 +112,7 @@ final readonly class ShoppingList
     public static function materials(Design $design, Assembly $assembly): array
     {
         return array_values(array_unique([
-            ...($design->joining->material === null ? [] : [$design->joining->material]),
+            ...Pieces::ofJoining($design->joining),
             ...array_diff(array_map(fn (Panel $panel): string => $panel->sheet, $assembly->panels), [Panel::FAN_CARTON]),
             ...array_map(strval(...), array_keys($assembly->hardware + $assembly->lengths)),
         ]));
@@ -150,47 +139,11 @@ final readonly class ShoppingList
         return Money::sum(...array_map(fn (PackMix $packs): Money => $packs->price, $packs));
     }
 
-    /** @return list<array{LineKind, Material, int, string}> kind, part, pieces, note */
-    private static function joining(Design $design, Assembly $assembly, int $units, Catalogue $catalogue): array
-    {
-        $length = Pieces::joiningLength($assembly, $units);
-        if ($design->joining->material === null || $length <= 0.0) {
-            return [];
-        }
-        $material = $catalogue->material($design->joining->material);
-
-        return [[LineKind::Joining, $material, Pieces::ofJoining($material, $length), self::lengthNote($length)]];
-    }
-
     private static function lengthNote(float $length): string
     {
         return sprintf(
-            'For %s (%s): two passes over the seams and a tenth to spare.',
+            'For %s (%s) with a tenth to spare.',
             Display::RoomLength->text($length, System::Imperial), Display::RoomLength->text($length, System::Metric),
         );
-    }
-
-    /** @return list<array{LineKind, Material, int, string}> kind, part, pieces, note */
-    private static function sheets(Design $design, Assembly $assembly, int $units, Catalogue $catalogue): array
-    {
-        $lines = [];
-        foreach (Pieces::ofSheets($design->fan, $assembly, $units, $catalogue) as $sheet => $count) {
-            $lines[] = [LineKind::Sheet, $catalogue->material($sheet), $count, $sheet === Panel::CARTON
-                ? 'For the panels that the fan’s carton is too small for; any clean carton of the size will do.'
-                : 'The panels laid out in rows.'];
-        }
-
-        return $lines;
-    }
-
-    /** @return list<array{LineKind, Material, int, string}> kind, part, pieces, note */
-    private static function hardware(Assembly $assembly, int $units, Catalogue $catalogue): array
-    {
-        $lines = [];
-        foreach (Pieces::ofHardware($assembly, $units, $catalogue) as $id => $count) {
-            $lines[] = [LineKind::Hardware, $catalogue->material($id), $count, ''];
-        }
-
-        return $lines;
     }
 }

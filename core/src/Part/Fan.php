@@ -85,12 +85,25 @@ final readonly class Fan
             ->behindGuard($record->optional('guard_loss', -1e-12)->si ?? 0.0);
         $speeds = array_map(function (Record $speed) use ($top, $motor, $volts): FanSpeed {
             $ratio = self::ratio($speed, $volts);
-            $one = $top->atRatio($speed->text('name'), $ratio)->withOwn($speed->optional('power', 0.0)?->si, $speed->optional('level', 0.0)?->si);
+            $one = $top->atRatio($speed->text('name'), $ratio, $motor->standing)->withOwn($speed->optional('power', 0.0)?->si, $speed->optional('level', 0.0)?->si)
+                ->runAt($volts === null ? null : $ratio * $volts);
 
             return $motor->holdsFlow ? $one->holdingFlow($top, min(1.0, $ratio)) : $one;
         }, $record->records('speeds'));
 
         return $speeds === [] ? throw BadRecord::missing($record->path('speeds')) : $speeds;
+    }
+
+    /** The speed of that name, or the top speed where none is named so. */
+    public function speed(?string $name): FanSpeed
+    {
+        foreach ($this->speeds as $speed) {
+            if ($speed->name === $name) {
+                return $speed;
+            }
+        }
+
+        return $this->speeds[count($this->speeds) - 1];
     }
 
     /** Speed over the top speed: as such, or by the voltage, with which a DC fan's speed goes about. */

@@ -88,7 +88,7 @@ final readonly class Filter
             $record->optional('rim', 0.0)->si ?? self::RIM,
             PressureLaw::fromPoints($points === [] ? throw BadRecord::missing($record->path('drop')) : $points),
             $own === null ? $grade->efficiency() : $grade->efficiencyOf(self::shares($own, $grade->efficiency)),
-            $record->figure('rated_velocity', 0.0)->si,
+            $record->optional('rated_velocity', 0.0)->si ?? RatedVelocity::usual($record),
             UnitOfMeasure::Foot->toSi(1.0) / $record->number('pleats_per_foot', 0.0)->si,
             $record->figure('mass', 0.0)->si,
             $record->optional('carbon', -1e-12)->si ?? 0.0,
@@ -218,6 +218,19 @@ final readonly class Filter
             Provenance::surest(array_map(fn (self $filter): Provenance => $filter->provenance, $filters)),
             Provenance::surest(array_map(fn (self $filter): Provenance => $filter->gradeFrom, $filters)), $best->data,
         );
+    }
+
+    /**
+     * How commonly a shop nearby has it: 0 for a grade in a whole size, 1 for an odd size, 2 for a class that shops know by
+     * another name (common practice, no source). Of equal builds the commoner parts are preferred.
+     */
+    public function shopRank(): int
+    {
+        return match (true) {
+            (string) $this->grade->number !== $this->grade->id => 2,
+            str_contains($this->nominal, '.') => 1,
+            default => 0,
+        };
     }
 
     public function isSquare(): bool

@@ -9,7 +9,11 @@ use Jornel\Core\Quantity\Provenance;
 /** A way of joining frames, with the gap it leaves. */
 final readonly class Joining
 {
+    /** Times that tape goes over an outer seam (common practice, no source). */
+    private const PASSES = 2.0;
+
     /**
+     * @param  JoiningKind  $kind  how it holds and what it closes
      * @param  string  $with  its name within a sentence: close the seam with ...
      * @param  float  $residualGap  mean open width along a seam, m (assumed)
      * @param  float  $minutesPerSeam  minutes of work for one seam
@@ -18,12 +22,16 @@ final readonly class Joining
      * @param  list<string>  $tools  that it takes
      * @param  string  $skill  `taping`, `gluing`, `sawing`, `none`
      * @param  string|null  $material  id of the sheet, tape or hardware it uses up along the seams
+     * @param  float  $passes  times that a seam is gone over with that material
+     * @param  list<Fixing>  $fixings  pieces that hold at places besides
+     * @param  bool  $isTrial  whether it is a trial to feel and hear and no build
      * @param  list<string>|null  $holds  shapes that it can hold together; null for any
      * @param  array<string, mixed>  $data
      */
     private function __construct(
         public string $id,
         public string $name,
+        public JoiningKind $kind,
         public string $with,
         public float $residualGap,
         public float $minutesPerSeam,
@@ -32,6 +40,9 @@ final readonly class Joining
         public array $tools,
         public string $skill,
         public ?string $material,
+        public float $passes,
+        public array $fixings,
+        public bool $isTrial,
         private ?array $holds,
         public Provenance $provenance,
         public array $data,
@@ -53,6 +64,7 @@ final readonly class Joining
         return new self(
             $record->text('id'),
             $record->text('name'),
+            $record->choice('kind', JoiningKind::usual(is_string($data['skill'] ?? null) ? $data['skill'] : 'taping', is_string($material))),
             $record->textOr('with', $record->text('name')),
             $gap->si,
             $record->number('minutes_per_seam', -1e-9)->si,
@@ -61,6 +73,9 @@ final readonly class Joining
             isset($data['tools']) ? $record->texts('tools') : [],
             isset($data['skill']) ? $record->text('skill') : 'taping',
             is_string($material) ? $material : null,
+            isset($data['passes']) ? $record->number('passes', 0.0)->si : self::PASSES,
+            isset($data['fixings']) ? array_map(Fixing::read(...), $record->records('fixings')) : [],
+            $record->flagOr('trial', false),
             isset($data['holds']) ? $record->texts('holds') : null,
             $gap->provenance,
             $data,

@@ -24,7 +24,13 @@ final class FanSolid
 
         $half = $fan->body->side / 2.0;
 
-        return Solid::prismWithin('fan', 'fan', fn (): array => self::outline($fan, $seat), [$seat->at(-$half, -$half), $seat->at($half, $half)], $seat->normal()->scaled($fan->body->depth), $isCovered ? [] : self::rotor($fan, $outlet));
+        $radius = $fan->body->isRound() ? $half : min($half, $fan->body->cornerRadius);
+        $area = $fan->body->side ** 2 - (4.0 - M_PI) * $radius ** 2;
+
+        return Solid::prismWithin(
+            'fan', 'fan', fn (): array => self::outline($fan, $seat), [$seat->at(-$half, -$half), $seat->at($half, $half)], $seat->normal()->scaled($fan->body->depth),
+            $isCovered ? [] : self::rotor($fan, $outlet), [$area * $fan->body->depth, $seat->origin->towards($outlet->origin, 0.5)],
+        );
     }
 
     /**

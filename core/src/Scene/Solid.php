@@ -18,6 +18,7 @@ final class Solid
      * @param  Closure(): non-empty-list<SolidFace>  $make
      * @param  non-empty-list<Point>  $extremes  that it reaches to along the three axes
      * @param  int  $step  number of the step that sets it, from 1; 0 where no step says so
+     * @param  array{float, Point}|null  $bulk  volume in m3 and middle of mass where they are known without its sides
      */
     private function __construct(
         public readonly string $part,
@@ -25,6 +26,7 @@ final class Solid
         private readonly Closure $make,
         public readonly array $extremes,
         public readonly int $step = 0,
+        private readonly ?array $bulk = null,
     ) {
     }
 
@@ -52,7 +54,7 @@ final class Solid
 
     public function atStep(int $step): self
     {
-        return new self($this->part, $this->material, $this->faces(...), $this->extremes, $step);
+        return new self($this->part, $this->material, $this->faces(...), $this->extremes, $step, $this->bulk);
     }
 
     /**
@@ -62,7 +64,10 @@ final class Solid
      */
     public static function box(string $part, string $material, Point $low, Point $high, array $marks = []): self
     {
-        return new self($part, $material, fn (): array => self::sides($low, $high, $marks), [$low, $high]);
+        return new self(
+            $part, $material, fn (): array => self::sides($low, $high, $marks), [$low, $high],
+            bulk: [($high->x - $low->x) * ($high->y - $low->y) * ($high->z - $low->z), $low->towards($high, 0.5)],
+        );
     }
 
     /**
@@ -82,10 +87,11 @@ final class Solid
      * @param  Closure(): non-empty-list<Point>  $outline  as above
      * @param  non-empty-list<Point>  $extremes  of the outline along the three axes
      * @param  list<Mark>|(Closure(): list<Mark>)  $endMarks  on the far end
+     * @param  array{float, Point}|null  $bulk  its volume in m3 and its middle where they are known
      */
-    public static function prismWithin(string $part, string $material, Closure $outline, array $extremes, Point $axis, array|Closure $endMarks = []): self
+    public static function prismWithin(string $part, string $material, Closure $outline, array $extremes, Point $axis, array|Closure $endMarks = [], ?array $bulk = null): self
     {
-        return new self($part, $material, fn (): array => self::mantle($outline(), $axis, $endMarks), [...$extremes, ...array_map(fn (Point $point): Point => $point->plus($axis), $extremes)]);
+        return new self($part, $material, fn (): array => self::mantle($outline(), $axis, $endMarks), [...$extremes, ...array_map(fn (Point $point): Point => $point->plus($axis), $extremes)], bulk: $bulk);
     }
 
     /**
@@ -98,7 +104,7 @@ final class Solid
         return $marks === [] ? $this : new self($this->part, $this->material, fn (): array => array_map(
             fn (SolidFace $face, int $number): SolidFace => isset($marks[$number]) ? new SolidFace($face->corners, fn (): array => [...$face->marks(), ...$marks[$number]]) : $face,
             $this->faces(), array_keys($this->faces()),
-        ), $this->extremes, $this->step);
+        ), $this->extremes, $this->step, $this->bulk);
     }
 
     /** @param  list<string>  $kinds of marks to leave out */
@@ -107,7 +113,7 @@ final class Solid
         return $this->withFaces(fn (SolidFace $face): SolidFace => new SolidFace(
             $face->corners,
             fn (): array => array_values(array_filter($face->marks(), fn (Mark $mark): bool => ! in_array($mark->kind, $kinds, true))),
-        ), $this->extremes);
+        ), $this->extremes, $this->bulk);
     }
 
     public function movedBy(Point $by): self
@@ -117,7 +123,7 @@ final class Solid
         return $this->withFaces(fn (SolidFace $face): SolidFace => new SolidFace(
             array_map($move, $face->corners),
             fn (): array => array_map(fn (Mark $mark): Mark => new Mark($mark->kind, array_map($move, $mark->points), $mark->closed), $face->marks()),
-        ), array_map($move, $this->extremes));
+        ), array_map($move, $this->extremes), $this->bulk === null ? null : [$this->bulk[0], $move($this->bulk[1])]);
     }
 
     /**
@@ -126,6 +132,18 @@ final class Solid
      * @return array{float, Point} m3, m
      */
     public function volumeAndMiddle(): array
+    {
+        return $this->bulk ?? $this->bulkBySides();
+    }
+
+    /** How low it reaches, m. */
+    public function lowest(): float
+    {
+        return min(array_map(fn (Point $point): float => $point->z, $this->extremes));
+    }
+
+    /** @return array{float, Point} */
+    private function bulkBySides(): array
     {
         $apex = $this->faces()[0]->corners[0];
         $volume = 0.0;
@@ -152,10 +170,11 @@ final class Solid
     /**
      * @param  callable(SolidFace): SolidFace  $change
      * @param  non-empty-list<Point>  $extremes
+     * @param  array{float, Point}|null  $bulk
      */
-    private function withFaces(callable $change, array $extremes): self
+    private function withFaces(callable $change, array $extremes, ?array $bulk): self
     {
-        return new self($this->part, $this->material, fn (): array => array_map($change, $this->faces()), $extremes, $this->step);
+        return new self($this->part, $this->material, fn (): array => array_map($change, $this->faces()), $extremes, $this->step, $bulk);
     }
 
     /**

@@ -89,7 +89,7 @@ final readonly class ArrayBox implements Shape
         $depth = $this->depth($design);
         $length = $long + 2.0 * Panel::THICKNESS;
         $count = $this->fanCount($design);
-        $end = fn (bool $hasFans): Panel => Panel::withHoles($hasFans ? 'end' : 'end-plain', $hasFans ? 'End with the fans' : 'End', $up, $depth, $hasFans ? $this->end($design)?->holes() ?? [] : []);
+        $end = fn (bool $hasFans): Panel => Panel::withHoles($hasFans ? 'end' : 'end-plain', $hasFans ? 'End with the fans' : 'End', $up, $depth, $hasFans ? $this->end($design)?->holes() ?? [] : [])->spaced();
 
         return new Assembly(
             faces: FilterFace::alike(2, $design, $design->filter->netArea()),
@@ -99,13 +99,14 @@ final readonly class ArrayBox implements Shape
             ],
             openings: [Opening::recirculation($design->corners, $design->fan, $count)],
             panels: [
-                Panel::withHoles('top', 'Top', $length, $depth, $this->top($design)?->holes() ?? []),
+                Panel::withHoles('top', 'Top', $length, $depth, $this->top($design)?->holes() ?? [])->spaced(),
                 Panel::withHoles('bottom', 'Bottom', $length, $depth, [FanRow::cable()]),
                 $end($design->number('fans-ends') > 0), $end($design->number('fans-ends') > 0 && $this->onBothEnds($design)),
             ],
             throttle: 1.0,
             remarks: ['The box is slack until a filter stiffens it: one filter goes in early, and something must pull the long panels together.'],
-            hardware: SmallFanWiring::for($count, $design->fan) + ['bungee' => 2],
+            hardware: SmallFanWiring::for($count, $design->fan, $design->speed) + ['strap' => 1],
+            // On the edges of top, bottom and ends that the filters' frames lie on.
             lengths: ['foam-strip' => 4.0 * ($long + $up)],
         );
     }

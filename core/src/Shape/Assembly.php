@@ -19,6 +19,7 @@ final readonly class Assembly
      * @param  array<string, int>  $hardware  pieces that one unit takes besides, by id of the catalogue's materials
      * @param  array<string, float>  $lengths  the same of what is sold by length, m
      * @param  list<Panel>  $cutOuts  what is cut into things that are bought and stay whole, as a tote's wall
+     * @param  float  $fastened  length of joining that holds parts without closing a seam: tacked corners, feet, m
      */
     public function __construct(
         public array $faces,
@@ -32,6 +33,7 @@ final readonly class Assembly
         public array $hardware = [],
         public array $lengths = [],
         public array $cutOuts = [],
+        public float $fastened = 0.0,
     ) {
     }
 
@@ -58,7 +60,7 @@ final readonly class Assembly
 
     public function withOpening(Opening $opening): self
     {
-        return new self($this->faces, $this->seams, [...$this->openings, $opening], $this->panels, $this->throttle, $this->remarks, $this->outlet, $this->isIntake, $this->hardware, $this->lengths, $this->cutOuts);
+        return $this->changed(['openings' => [...$this->openings, $opening]]);
     }
 
     /** Whether air falls back through the corners of its fan. */
@@ -73,10 +75,76 @@ final readonly class Assembly
         return false;
     }
 
+    /**
+     * The same on something to stand on.
+     *
+     * @param  list<Panel>  $panels  cut for it
+     * @param  array<string, int>  $hardware  pieces of it, by id of the catalogue's materials
+     * @param  array<string, float>  $lengths  what is sold by length, m
+     * @param  float  $fastened  joining that fixes it, m
+     */
+    public function standingOn(array $panels, array $hardware, array $lengths, float $fastened): self
+    {
+        return $this->changed([
+            'panels' => [...$this->panels, ...$panels], 'hardware' => self::sum($this->hardware, $hardware), 'lengths' => self::sum($this->lengths, $lengths), 'fastened' => $this->fastened + $fastened,
+        ]);
+    }
+
+    /**
+     * The same with other pieces besides fans, filters and sheets.
+     *
+     * @param  array<string, int>  $hardware  by id of the catalogue's materials
+     */
+    public function withHardware(array $hardware): self
+    {
+        return $this->changed(['hardware' => $hardware]);
+    }
+
+    /**
+     * @template T of int|float
+     *
+     * @param  array<string, T>  $one
+     * @param  array<string, T>  $other
+     * @return array<string, T>
+     */
+    private static function sum(array $one, array $other): array
+    {
+        foreach ($other as $id => $quantity) {
+            $one[$id] = isset($one[$id]) ? $one[$id] + $quantity : $quantity;
+        }
+
+        return $one;
+    }
+
+    /** @param  array<string, mixed>  $other  in place of its own, by name of the argument */
+    private function changed(array $other): self
+    {
+        // @phpstan-ignore argument.type
+        return new self(...$other + get_object_vars($this));
+    }
+
     /** Whether the fan's own carton is made into a part of the unit, so that nothing else can be cut from it. */
     public function usesFanCarton(): bool
     {
         return array_filter($this->panels, fn (Panel $panel): bool => $panel->sheet === Panel::FAN_CARTON) !== [];
+    }
+
+    /**
+     * Between two holes, and between a hole and an edge, enough board must remain.
+     *
+     * @throws DoesNotFit
+     */
+    public function holesMustKeepTheirDistance(): void
+    {
+        foreach ([...$this->panels, ...$this->cutOuts] as $panel) {
+            $panel->holesMustKeepTheirDistance();
+        }
+    }
+
+    /** Whether less than half of some filter's face works, because it lies too close behind too small a hole. */
+    public function isHalfDead(): bool
+    {
+        return min(array_map(fn (FilterFace $face): float => $face->workingShare, $this->faces)) < 0.5;
     }
 
     /** @return float m2 */

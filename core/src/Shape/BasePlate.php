@@ -10,13 +10,15 @@ use Jornel\Core\Scene\Solid;
 /** A sheet under a box. */
 final class BasePlate
 {
-    public static function panel(BoxTop $top, Sheet $sheet): Panel
+    /** @param  float  $beyond  how far it stands out on every side, m */
+    public static function panel(BoxTop $top, Sheet $sheet, float $beyond = 0.0): Panel
     {
-        return Panel::rectangle('base', 'Base', $top->width, $top->depth)->from($sheet->material());
+        return Panel::rectangle('base', 'Base', $top->width + 2.0 * $beyond, $top->depth + 2.0 * $beyond)->from($sheet->material());
     }
 
-    public static function solid(BoxTop $top, Sheet $sheet): Solid
+    /** @param  float  $beyond  how far it stands out on every side, m */
+    public static function solid(BoxTop $top, Sheet $sheet, float $beyond = 0.0): Solid
     {
-        return Solid::box('base', $sheet->drawnAs(), new Point(0.0, 0.0, 0.0), new Point($top->width, $top->depth, $sheet->thickness()));
+        return Solid::box('base', $sheet->drawnAs(), new Point(-$beyond, -$beyond, 0.0), new Point($top->width + $beyond, $top->depth + $beyond, $sheet->thickness()));
     }
 }

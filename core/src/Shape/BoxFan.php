@@ -31,6 +31,7 @@ final class BoxFan
             remarks: [...$walls->remarks(), ...$fan->remarks()],
             hardware: $hardware + $fan->hardware(),
             lengths: $fan->lengths(),
+            fastened: FourWalls::TACKS,
         );
     }
 }

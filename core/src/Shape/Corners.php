@@ -43,6 +43,18 @@ enum Corners: string
         };
     }
 
+    /**
+     * Whether they change nothing for a fan that has a ring in line with its blades already, so that the sheet over it would be
+     * sold for nothing.
+     *
+     * @param  Design  $design  that fits, with any corners
+     */
+    public function areNeedless(Design $design): bool
+    {
+        return $this !== self::Open && $design->fan->recirculation->builtIn === BuiltInShroud::Ring
+            && $design->made($this, $design->joining)->assemble()->openArea() >= $design->made(self::Open, $design->joining)->assemble()->openArea() - 1e-12;
+    }
+
     /** Whether the windows that rounded corners of the housing leave are closed. */
     public function closeWindows(Fan $fan): bool
     {

@@ -27,6 +27,7 @@ final class Design
      * @param  float  $otherOpenings  m2: cord slot, knob door, pierced media
      * @param  float  $load  dust in every filter, as a share of its capacity for that dust
      * @param  WindowOpening|null  $window  that it is set in, of those shapes that are; null for an ordinary one
+     * @param  string|null  $speed  name of the speed at which it will run, for which a small fan needs a supply of its own; null for the top speed
      */
     public function __construct(
         public readonly Shape $shape,
@@ -40,6 +41,7 @@ final class Design
         public readonly float $otherOpenings = 0.0,
         public readonly float $load = 0.0,
         public readonly ?WindowOpening $window = null,
+        public readonly ?string $speed = null,
     ) {
     }
 
@@ -125,6 +127,12 @@ final class Design
         return $this->changed(['window' => $window]);
     }
 
+    /** Run at a speed of that name; null for the top speed. */
+    public function running(?string $speed): self
+    {
+        return $speed === $this->speed ? $this : $this->changed(['speed' => $speed]);
+    }
+
     /** The same with so much dust in every filter, as a share of its capacity. */
     public function loaded(float $share): self
     {
@@ -138,7 +146,7 @@ final class Design
         return new self(...$other + [
             'shape' => $this->shape, 'fan' => $this->fan, 'filter' => $this->filter, 'joining' => $this->joining, 'corners' => $this->corners,
             'prefilter' => $this->prefilter, 'direction' => $this->direction, 'options' => $this->options,
-            'otherOpenings' => $this->otherOpenings, 'load' => $this->load, 'window' => $this->window,
+            'otherOpenings' => $this->otherOpenings, 'load' => $this->load, 'window' => $this->window, 'speed' => $this->speed,
         ]);
     }
 
@@ -206,6 +214,12 @@ final class Design
     {
         $this->prefilterMustMatch();
         $assembly = $this->shape->assemble($this);
+        FanRules::check($this);
+        $assembly->holesMustKeepTheirDistance();
+        $footing = Footing::of($this);
+        if ($footing !== null) {
+            $assembly = $footing->under($assembly, $this->shape->size($this));
+        }
 
         return $this->otherOpenings > 0.0 ? $assembly->withOpening(new Opening(LeakKind::Other, 'Other openings', $this->otherOpenings)) : $assembly;
     }
@@ -217,9 +231,27 @@ final class Design
      */
     public function scene(): Scene
     {
-        $scene = $this->shape->scene($this);
+        $scene = $this->solids();
 
         return $this->direction() === Direction::Push ? $scene->reversed() : $scene;
+    }
+
+    /**
+     * The same as it stands when it pulls, with what is put under it.
+     *
+     * @throws DoesNotFit
+     */
+    public function solids(): Scene
+    {
+        $scene = $this->shape->scene($this);
+
+        return Footing::of($this)?->scene($scene) ?? $scene;
+    }
+
+    /** What keeps it upright. */
+    public function stand(): Stand
+    {
+        return $this->shape->stand($this);
     }
 
     /** The least certain of the figures that the result rests on. */

@@ -44,7 +44,7 @@ final readonly class DesignEntry
         $speed = $text('speed');
 
         return new self(
-            new Design($shape, $fan, $filter, $joining, $corners, $prefilter, $direction, $options ?? []),
+            new Design($shape, $fan, $filter, $joining, $corners, $prefilter, $direction, $options ?? [], speed: $speed === '' ? null : $speed),
             $units,
             $speed === '' ? null : $speed,
         );

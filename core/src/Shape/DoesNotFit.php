@@ -9,6 +9,7 @@ use Jornel\Core\Part\Carton;
 use Jornel\Core\Part\Fan;
 use Jornel\Core\Part\FanFamily;
 use Jornel\Core\Part\Filter;
+use Jornel\Core\Part\ShaftPosition;
 use Jornel\Core\Quantity\Display;
 use Jornel\Core\Quantity\System;
 use Jornel\Core\Quantity\Texts;
@@ -49,6 +50,33 @@ class DoesNotFit extends Invalid
     public static function bladesBeyondCover(Fan $fan, float $side): self
     {
         return new self('unit.fan', self::tell('blades-beyond-cover', circle: self::length($fan->body->bladeCircle), side: self::length($side)));
+    }
+
+    public static function shaft(Fan $fan, ShaftPosition $position): self
+    {
+        return new self('unit.fan', self::tell("shaft.{$position->value}", fan: $fan->name));
+    }
+
+    public static function halfDead(Filter $filter, Fan $fan): self
+    {
+        return new self('unit.options.collar', self::tell('half-dead', hole: self::length($fan->body->bladeCircle), width: self::length($filter->width), height: self::length($filter->height)));
+    }
+
+    /** @param  float  $mass  on the sheet, kg */
+    public static function tooHeavy(Fan $fan, float $mass, Sheet $sheet): self
+    {
+        return new self('unit.fan', self::tell('too-heavy', fan: $fan->name, mass: self::mass($mass), sheet: strtolower($sheet->label()), bears: self::mass($sheet->bears())));
+    }
+
+    /** @param  float  $lacks  board between the hole and the edge or the next hole, m */
+    public static function holeAtEdge(Panel $panel, float $lacks): self
+    {
+        return new self('unit.fan', self::tell('hole-at-edge', panel: $panel->name, width: self::length(min($panel->width, $panel->height)), needed: self::length(min($panel->width, $panel->height) + 2.0 * $lacks)));
+    }
+
+    private static function mass(float $kilograms): string
+    {
+        return sprintf('%s, %s', Display::Mass->text($kilograms, System::Imperial), Display::Mass->text($kilograms, System::Metric));
     }
 
     /** @param  list<FanFamily>  $families */

@@ -6,7 +6,6 @@ namespace Jornel\Core\Shape;
 
 use Jornel\Core\Geometry\PlanePoint;
 use Jornel\Core\Part\Filter;
-use Jornel\Core\Part\Layer;
 use Jornel\Core\Scene\Anchor;
 use Jornel\Core\Scene\Arrow;
 use Jornel\Core\Scene\FanSolid;
@@ -38,8 +37,10 @@ final readonly class Drawer implements Shape
     /** Diameter of the latch rod, m. */
     private const ROD = 0.008;
 
-    /** Length of the two stops that keep the filters in line, and the width of their strips, m (assumed). */
-    private const STOP = [0.1, 0.02];
+    /** Length of the stops that hold the filters in the middle of the opening, two on each side, m (assumed); as wide as the room round a filter. */
+    private const STOP = [0.1, self::BEYOND / 2.0];
+
+    private const STOPS = 8;
 
     /** Side of the plates that the pivots sit in, width of the fork's arms, diameter of the pivots, depth of the foot, m (assumed). */
     private const PLATE = 0.1;
@@ -81,6 +82,11 @@ final readonly class Drawer implements Shape
         ];
     }
 
+    public function drawsFromAround(): bool
+    {
+        return false;
+    }
+
     public function filterCount(Design $design): int
     {
         return $this->hasTwoAlike($design) ? 2 : 1;
@@ -91,23 +97,22 @@ final readonly class Drawer implements Shape
         $this->check($design);
         $filter = $design->filter;
         [$width, $height] = $this->outside($design);
-        $layer = Layer::of($filter, $filter->netArea())->loaded($design->load);
         $seat = $this->seat($design);
         $collar = $this->collar($design);
         $shroud = Shroud::of($design);
 
         return new Assembly(
-            faces: [$this->hasTwoAlike($design) ? FilterFace::stacked('face-1', 'two alike', [$layer, $layer]) : FilterFace::of('face-1', $design, $filter->netArea())],
+            faces: [FilterFace::behindHole('face-1', $design, self::BOARD + ($collar === null ? FaceReach::BODY_GAP : 0.0), $this->hasTwoAlike($design))],
             seams: [
                 new Seam('Filter against the face frame', 2.0 * ($filter->width + $filter->height), 4),
                 new Seam('Face frame to the box, hinged', 2.0 * ($width + $height), 4),
                 new Seam('Box to the fan', $design->fan->body->perimeter(), 4),
-                ...($collar === null ? [] : [$collar->seam()]),
+                ...($collar === null ? [] : $collar->seams()),
             ],
             openings: $seat->openings($design->corners, $collar !== null),
             panels: [
                 ...$this->boards($design),
-                ...($collar === null ? [] : [$collar->panel()]),
+                ...($collar === null ? [] : $collar->panels()),
                 ...($shroud === null ? [] : [$shroud->panel()]),
             ],
             throttle: $seat->throttle(($filter->width - 2.0 * $filter->rim) * ($filter->height - 2.0 * $filter->rim)),
@@ -115,7 +120,7 @@ final readonly class Drawer implements Shape
                 'Both face frames must be identical and flat, hinged so that they close tight.',
                 ...($design->fan->handling->hasRearGrille ? ['The fan’s rear grille comes off: until the frame closes it, no hands and no children near it, and screws short enough to keep clear of the blades.'] : []),
             ],
-            hardware: ['hinges' => 2, 'pocket-screws' => 24, 'knobs' => 1] + ($this->hasPedestal($design) ? ['t-nuts' => 2, 'bolts-washers' => 1, 'rough-washers' => 2] : ['tilting-foot' => 1]),
+            hardware: ['hinges' => 2, 'pocket-screws' => 24 + self::STOPS, 'short-screws' => 8, 'knobs' => 1] + ($this->hasPedestal($design) ? ['t-nuts' => 2, 'bolts-washers' => 1, 'rough-washers' => 2] : ['tilting-foot' => 1]),
         );
     }
 
@@ -144,10 +149,10 @@ final readonly class Drawer implements Shape
         $half = $body->side / 2.0;
 
         return new Scene([
-            ...$this->stand($design, $left, $width, $frameY, $back + $b, $z),
+            ...$this->standSolids($design, $left, $width, $frameY, $back + $b, $z),
             ...($shroud === null ? [] : [$shroud->solid(Frame::front($x, 0.0, $z))]),
             FanSolid::of($design->fan, Frame::front($x, $seatY, $z), $shroud !== null),
-            ...($collar === null ? [] : [$collar->solid(new Point($left, $seatY, $z0))]),
+            ...($collar === null ? [] : $collar->solids(new Point($left, $seatY, $z0))),
             ...$rails('frame', $edgeX, $edgeZ, $frameY, $inside),
             ...$this->box($left, $z0, $width, $height, $inside, $back),
             ...$this->stopsAndRod($left, $z0, $width, $height, $inside, $back),
@@ -191,7 +196,7 @@ final readonly class Drawer implements Shape
         $lying = Panel::rectangle('box-lying', 'Box, top and bottom', $width, $space)->alongItsGrain();
         $upright = Panel::rectangle('box-upright', 'Box, sides', $height - 2.0 * self::BOARD, $space)->alongItsGrain();
         $stop = Panel::rectangle('stop', 'Stop', ...self::STOP)->alongItsGrain();
-        $boards = [...$this->faceFrame($design), ...$this->faceFrame($design), $lying, $lying, $upright, $upright, $stop, $stop];
+        $boards = [...$this->faceFrame($design), ...$this->faceFrame($design), $lying, $lying, $upright, $upright, ...array_fill(0, self::STOPS, $stop)];
         if ($this->hasPedestal($design)) {
             $plate = Panel::withHoles('plate', 'Plate with a captive nut', self::PLATE, self::PLATE, [Hole::round(self::PLATE / 2.0, self::PLATE / 2.0, self::PIVOT)]);
             $long = $this->armLength($design);
@@ -249,7 +254,7 @@ final readonly class Drawer implements Shape
      * @param  float  $pivotZ  m
      * @return list<Solid>
      */
-    private function stand(Design $design, float $left, float $width, float $pivotY, float $back, float $pivotZ): array
+    private function standSolids(Design $design, float $left, float $width, float $pivotY, float $back, float $pivotZ): array
     {
         $b = self::BOARD;
         if (! $this->hasPedestal($design)) {
@@ -280,9 +285,7 @@ final readonly class Drawer implements Shape
     /** Where the front frame lies: behind the fan, its shroud and its collar, m. */
     private function front(Design $design): float
     {
-        $sheets = ($design->hasShroud() ? 1 : 0) + ($this->collar($design) === null ? 0 : 1);
-
-        return $design->fan->body->depth + $sheets * Panel::THICKNESS;
+        return $design->fan->body->depth + ($design->hasShroud() ? Panel::THICKNESS : 0.0) + ($this->collar($design)?->depth() ?? 0.0);
     }
 
     /** @return list<Solid> the four sides between the frames */
@@ -298,16 +301,23 @@ final readonly class Drawer implements Shape
         ];
     }
 
-    /** @return list<Solid> the stops under the filters, and the rod along the latch side of the back frame */
+    /** @return list<Solid> the stops round the filters, and the rod along the latch side of the back frame */
     private function stopsAndRod(float $left, float $z0, float $width, float $height, float $front, float $back): array
     {
         $b = self::BOARD;
         [$long, $wide] = self::STOP;
-        $stop = fn (float $x): Solid => self::wood('stop', $x, $front, $z0 + $b, $x + $long, min($back, $front + $wide), $z0 + 2.0 * $b);
+        $deep = min($back, $front + $b);
+        $lying = fn (float $x, float $z): Solid => self::wood('stop', $x, $front, $z, $x + $long, $deep, $z + $wide);
+        $upright = fn (float $x, float $z): Solid => self::wood('stop', $x, $front, $z, $x + $wide, $deep, $z + $long);
+        [$x1, $x2] = [$left + $width * 0.2, $left + $width * 0.8 - $long];
+        [$z1, $z2] = [$z0 + $height * 0.2, $z0 + $height * 0.8 - $long];
+        [$low, $high] = [$z0 + $b, $z0 + $height - $b - $wide];
+        [$near, $far] = [$left + $b, $left + $width - $b - $wide];
         [$x, $y] = [$left + $width - 2.0 * self::ROD, $back + $b];
 
         return [
-            $stop($left + $width * 0.2), $stop($left + $width * 0.8 - $long),
+            $lying($x1, $low), $lying($x2, $low), $lying($x1, $high), $lying($x2, $high),
+            $upright($near, $z1), $upright($near, $z2), $upright($far, $z1), $upright($far, $z2),
             self::wood('rod', $x, $y, $z0, $x + self::ROD, $y + self::ROD, $z0 + $height),
         ];
     }

@@ -26,6 +26,15 @@ final readonly class DuctBox implements Shape
     /** Loose carbon that a canister takes, kg (typical). */
     private const LOOSE = 5;
 
+    /** Of a canister with its carbon, kg (typical): the carbon it is sold by, and its shell. */
+    private const CANISTER_MASS = self::LOOSE + 1.5;
+
+    /** Screws of the flange, and clamps of each joint behind the fan (typical). */
+    private const SCREWS = 8;
+
+    /** Collar from which the larger flange fits, m. */
+    private const LARGE = 0.25;
+
     /** Height of a canister and what it is wider than its collar, m (typical). */
     private const CANISTER = [0.4, 0.1];
 
@@ -97,10 +106,14 @@ final readonly class DuctBox implements Shape
             outlet: $this->outlet($design),
             hardware: array_filter([
                 'feet-10cm' => $design->number('faces') === 5 ? 4 : 0,
+                self::flange($design) => 1,
+                'short-screws' => self::SCREWS,
+                'duct-clamp' => 1 + 2 * (int) ($design->number('duct-metres') > 0) + (int) $this->hasCanister($design),
                 'lined-duct' => $design->number('duct-metres'),
                 'carbon-canister' => $design->option('canister') === 'canister' ? 1 : 0,
                 'carbon-loose' => $design->option('canister') === 'refilled' ? self::LOOSE : 0,
             ]),
+            fastened: FourWalls::TACKS,
             lengths: array_filter(['foil-tape' => M_PI * $collar * (2.0 * (int) ($design->number('duct-metres') > 0) + (int) $this->hasCanister($design))]),
         );
     }
@@ -175,6 +188,17 @@ final readonly class DuctBox implements Shape
         return ($design->fan->body->bladeCircle + self::CANISTER[1]) / 2.0;
     }
 
+    /** Id of the flange that fits the fan's collar. */
+    public static function flange(Design $design): string
+    {
+        return $design->fan->body->bladeCircle >= self::LARGE ? 'flange-12' : 'flange-8';
+    }
+
+    public function masses(Design $design): array
+    {
+        return $this->hasCanister($design) ? ['carbon' => self::CANISTER_MASS] : [];
+    }
+
     public function hasCanister(Design $design): bool
     {
         return $design->option('canister') !== 'none';
@@ -201,6 +225,7 @@ final readonly class DuctBox implements Shape
         if ($design->fan->body->side > $walls->top()->width) {
             throw DoesNotFit::panelTooNarrow($design->fan, $walls->top()->width);
         }
+        Sheet::of($design)->mustBear($design->fan->mass + array_sum($this->masses($design)), $design->fan);
 
         return $walls;
     }

@@ -32,8 +32,12 @@ final readonly class FanOnTop implements FanMount
         $seat = FanSeat::on($top, $fan);
         $seat->mustNotOverhang();
         $side = min($top->width, $top->depth);
-        if ($fan->body->bladeCircle > $side - 2.0 * Panel::THICKNESS) {
+        if ($fan->body->bladeCircle > $side - 2.0 * Panel::EDGE) {
             throw DoesNotFit::bladesBeyondCover($fan, $side);
+        }
+        // A body that reaches the walls all round stands on them.
+        if ($fan->body->side < max($top->openWidth, $top->openDepth)) {
+            Sheet::of($design)->mustBear($fan->mass, $fan);
         }
 
         return new self($design, $top, $seat, ! $seat->coversSquarely());
@@ -41,11 +45,11 @@ final readonly class FanOnTop implements FanMount
 
     public function panels(): array
     {
-        $panel = fn (string $id, string $name): Panel => Panel::rectangle($id, $name, $this->top->width, $this->top->depth, $this->design->fan->body->bladeCircle)->from($this->sheet()->material());
+        $shroud = Shroud::of($this->design)?->panel()->from($this->sheet()->material());
 
         return [
-            ...($this->hasCover ? [$panel('cover', 'Cover under the fan')] : []),
-            ...($this->design->hasShroud() ? [$panel(Shroud::PART, 'Shroud')] : []),
+            ...($this->hasCover ? [Panel::rectangle('cover', 'Cover under the fan', $this->top->width, $this->top->depth, $this->design->fan->body->bladeCircle)->from($this->sheet()->material())] : []),
+            ...($shroud === null ? [] : [$shroud]),
         ];
     }
 
@@ -74,7 +78,6 @@ final readonly class FanOnTop implements FanMount
         return [
             ...self::throttled($this->throttle()),
             ...($this->hasCover && $isRound ? ['The round fan stands on a cover cut to its blade circle: seal it all round.'] : []),
-            ...($this->hasCover && $this->design->fan->handling->isSetFromBehind() ? ['The speed knob is behind, inside the box: set the speed before closing and switch it at the plug, or cut a small door beside it.'] : []),
         ];
     }
 
@@ -111,7 +114,11 @@ final readonly class FanOnTop implements FanMount
         $solids[] = FanSolid::of($fan, $this->frame($z), $this->design->hasShroud());
         $z += $fan->body->depth;
         if ($this->design->hasShroud()) {
-            $solids[] = $this->sheetAt(Shroud::PART, $z, FanSolid::rotor($fan, $this->frame($z + $this->sheet()->thickness())));
+            [$x, $y, $half] = [$this->top->width / 2.0, $this->top->depth / 2.0, $fan->body->side / 2.0];
+            $solids[] = Solid::box(
+                Shroud::PART, $this->sheet()->drawnAs(), new Point($x - $half, $y - $half, $z), new Point($x + $half, $y + $half, $z + $this->sheet()->thickness()),
+                ['top' => FanSolid::rotor($fan, $this->frame($z + $this->sheet()->thickness()))],
+            );
         }
 
         return $solids;
@@ -130,7 +137,9 @@ final readonly class FanOnTop implements FanMount
         return [
             ...self::fanAnchors($this->top, $top),
             ...array_map(
-                fn (Panel $panel): Anchor => new Anchor($panel->id, new Point($w * 0.06, $d * 0.94, $panel->id === Shroud::PART ? $top : $z + $this->sheet()->thickness())),
+                fn (Panel $panel): Anchor => new Anchor($panel->id, $panel->id === Shroud::PART
+                    ? new Point($w * 0.5 - $this->design->fan->body->side * 0.44, $d * 0.5 + $this->design->fan->body->side * 0.44, $top)
+                    : new Point($w * 0.06, $d * 0.94, $z + $this->sheet()->thickness())),
                 $this->panels(),
             ),
         ];

@@ -13,14 +13,8 @@ use Jornel\Core\Scene\Solid;
 /** Small fans in a row on one panel: their frames may touch, as long as enough of the panel is left between the holes. */
 final readonly class FanRow
 {
-    /** Panel that must remain between two holes, m (assumed). */
-    public const WEB = 0.003;
-
-    /** Panel that must remain between a hole and the panel's edge, m (assumed). */
-    public const EDGE = 0.010;
-
-    /** Diameter of the hole for the cable of all fans, m (assumed), closed round it with foam. */
-    public const CABLE = 0.010;
+    /** Diameter of the hole for the cable of all fans, m: as wide as the plug of a supply (assumed), closed round it with foam. */
+    public const CABLE = 0.016;
 
     /** Diameter of the holes for the screws of small fans, m (typical). */
     private const SCREW = 0.0043;
@@ -41,7 +35,7 @@ final readonly class FanRow
      */
     public static function pitch(FanBody $body): float
     {
-        return max($body->side, $body->bladeCircle + self::WEB);
+        return max($body->side, $body->bladeCircle + Panel::WEB);
     }
 
     /**
@@ -52,7 +46,7 @@ final readonly class FanRow
      */
     public static function most(FanBody $body, float $along, float $across): int
     {
-        $least = max($body->side, $body->bladeCircle + 2.0 * self::EDGE);
+        $least = max($body->side, $body->bladeCircle + 2.0 * Panel::EDGE);
 
         return $along < $least || $across < $least ? 0 : 1 + (int) floor(($along - $least) / self::pitch($body) + 1e-9);
     }
@@ -79,7 +73,7 @@ final readonly class FanRow
     /** The hole for the cable in a corner of a panel without fans. */
     public static function cable(): Hole
     {
-        return Hole::round(2.0 * self::EDGE, 2.0 * self::EDGE, self::CABLE);
+        return Hole::round(2.0 * Panel::EDGE, 2.0 * Panel::EDGE, self::CABLE);
     }
 
     /** @return list<float> of the middles along the panel, m */

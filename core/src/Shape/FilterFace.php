@@ -13,8 +13,9 @@ final readonly class FilterFace
      * @param  string  $id  the part in the scene that it is
      * @param  string  $kind  faces of the same kind have the same layers
      * @param  non-empty-list<Layer>  $layers  the first that the air meets first
+     * @param  float  $workingShare  of the filter's net face: what lies far from the hole of a collar does no work; above 0, at most 1
      */
-    private function __construct(public string $id, public string $kind, public array $layers)
+    private function __construct(public string $id, public string $kind, public array $layers, public float $workingShare = 1.0)
     {
     }
 
@@ -36,6 +37,28 @@ final readonly class FilterFace
     public static function alike(int $count, Design $design, float $netArea): array
     {
         return array_map(fn (int $number): self => self::of("face-{$number}", $design, $netArea), range(1, max(1, $count)));
+    }
+
+    /**
+     * A whole filter behind the blade circle of its fan, of which as much works as air reaches from the hole.
+     *
+     * @param  float  $gap  between the hole and the filter, m, zero or more
+     * @param  bool  $isDouble  whether two filters alike lie one behind the other
+     */
+    public static function behindHole(string $id, Design $design, float $gap, bool $isDouble = false): self
+    {
+        $filter = $design->filter;
+        $whole = $filter->netArea();
+        // Pleats stand upright.
+        $works = FaceReach::area($design->fan->body->bladeCircle, $gap, $filter->depth, $filter->height - 2.0 * $filter->rim, $filter->width - 2.0 * $filter->rim);
+        $layer = Layer::of($filter, $works)->loaded($design->load);
+        $layers = match (true) {
+            $isDouble => [$layer, $layer],
+            $design->prefilter !== null => [Layer::of($design->prefilter, $design->prefilter->netArea() * $works / $whole)->loaded($design->load), $layer],
+            default => [$layer],
+        };
+
+        return new self($id, $isDouble ? "{$works} twice" : (string) $works, $layers, $works / $whole);
     }
 
     /**

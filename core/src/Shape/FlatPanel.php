@@ -28,7 +28,12 @@ final readonly class FlatPanel implements Shape
 
     public function options(): array
     {
-        return [Collar::option()];
+        return [Collar::option(true), Footing::option()];
+    }
+
+    public function drawsFromAround(): bool
+    {
+        return false;
     }
 
     public function filterCount(Design $design): int
@@ -38,10 +43,7 @@ final readonly class FlatPanel implements Shape
 
     public function assemble(Design $design): Assembly
     {
-        return $this->panel($design)->assembly(
-            FilterFace::of('face-1', $design, $design->filter->netArea()),
-            ['It tips over easily: give it feet, or tie it to something that stands.'],
-        );
+        return $this->panel($design)->assembly();
     }
 
     public function scene(Design $design): Scene

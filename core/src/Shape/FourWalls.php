@@ -17,6 +17,9 @@ final readonly class FourWalls
     /** Length of the arrows of the air that are drawn, m. */
     private const ARROW = 0.16;
 
+    /** Joining that tacks the corners of upright walls, a hand's width above and below, m (common practice, no source). */
+    public const TACKS = 8.0 * 0.1;
+
     /** Covered share of a face that is worth a word (assumed). */
     private const MUCH_COVERED = 0.05;
 

@@ -35,6 +35,7 @@ final readonly class HangingFan implements FanMount
         FanFamilies::mustBe($design->fan, FanFamilies::HOUSED, $design->shape);
         $seat = FanSeat::on($top, $design->fan);
         $seat->mustHangFreely();
+        Sheet::of($design)->mustBear($design->fan->mass, $design->fan);
 
         return new self($design, $top, $seat);
     }

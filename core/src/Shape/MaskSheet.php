@@ -48,6 +48,11 @@ final readonly class MaskSheet implements Shape
         return Direction::Push;
     }
 
+    public function drawsFromAround(): bool
+    {
+        return false;
+    }
+
     public function filterCount(Design $design): int
     {
         return self::GRID[0] * self::GRID[1];

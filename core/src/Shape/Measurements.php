@@ -19,8 +19,8 @@ final readonly class Measurements
     /** Densities of what is cut or printed for it, kg/m3 (typical). */
     private const DENSITY = ['board' => 140.0, 'corrugated' => 180.0, 'foam' => 110.0, 'foot' => 600.0, 'wood' => 600.0, 'plastic' => 950.0, 'film' => 950.0, 'duct' => 60.0, 'carbon' => 450.0];
 
-    /** How high above the lowest point still counts as the foot, m: what leans on it by a finger’s breadth (assumed). */
-    private const FLOOR = 0.015;
+    /** How high above the lowest point still touches the ground, m: what a floor and a sheet of board give. */
+    private const FLOOR = 0.001;
 
     /**
      * @param  float  $width  outside, m
@@ -29,7 +29,8 @@ final readonly class Measurements
      * @param  float  $footprint  floor that it takes, the extent of all of it seen from above, m2
      * @param  float  $mass  kg
      * @param  Point  $middle  of mass, m
-     * @param  float|null  $tipping  angle at which it tips over, degrees; null for what does not stand by itself
+     * @param  float|null  $tipping  angle at which it tips over, degrees, without what ties it or what it leans on; null for what does not stand
+     * @param  Stand  $stand  what keeps it upright
      */
     private function __construct(
         public float $width,
@@ -39,32 +40,35 @@ final readonly class Measurements
         public float $mass,
         public Point $middle,
         public ?float $tipping,
+        private Stand $stand,
     ) {
     }
 
     /** @throws DoesNotFit */
     public static function of(Design $design): self
     {
-        $scene = $design->shape->scene($design);
+        $scene = $design->solids();
         $size = Size::ofScene($scene);
         [$mass, $middle] = self::mass($scene, $design);
 
         return new self(
             $size->width, $size->depth, $size->height, $size->footprint(),
             $mass, $middle,
-            $design->shape->stands() ? self::tipping($scene, $scene->reach()[0]->z, $middle) : null,
+            in_array($design->stand(), [Stand::Hung, Stand::Fixed], true) ? null : self::tipping($scene, $scene->reach()[0]->z, $middle),
+            $design->stand(),
         );
     }
 
+    /** Whether it tips over easily and nothing holds it. */
     public function tipsOver(): bool
     {
-        return $this->tipping !== null && $this->tipping < self::LEAST_TIPPING;
+        return $this->stand->restsOnItsFoot() && $this->tipping !== null && $this->tipping < self::LEAST_TIPPING;
     }
 
     /** @return array{float, Point} kg, m */
     private static function mass(Scene $scene, Design $design): array
     {
-        $known = [
+        $known = $design->shape->masses($design) + [
             'filter' => $design->shape->filterCount($design) * ($design->filter->mass + ($design->prefilter->mass ?? 0.0)),
             'fan' => $design->shape->fanCount($design) * $design->fan->mass,
         ];
@@ -92,7 +96,7 @@ final readonly class Measurements
     {
         $foot = [];
         foreach ($scene->solids as $solid) {
-            foreach ($solid->corners() as $corner) {
+            foreach ($solid->lowest() <= $floor + self::FLOOR ? $solid->corners() : [] as $corner) {
                 if ($corner->z <= $floor + self::FLOOR) {
                     $foot[] = new PlanePoint($corner->x, $corner->y);
                 }

@@ -10,6 +10,12 @@ use Jornel\Core\Geometry\Polygon;
 /** A sheet to cut: an outline and the holes in it. */
 final readonly class Panel
 {
+    /** Board that must remain between a hole and the panel's edge, m (assumed). */
+    public const EDGE = 0.010;
+
+    /** Board that must remain between two holes, m (assumed). */
+    public const WEB = 0.003;
+
     /** Thickness of carton board, m (assumed). */
     public const THICKNESS = 0.004;
 
@@ -30,6 +36,7 @@ final readonly class Panel
      * @param  string  $sheet  id of the catalogue's sheet that it is cut from
      * @param  bool  $runsAlong  whether flutes or grain must run along its longer side
      * @param  list<array{PlanePoint, PlanePoint}>  $folds  lines to fold along, m
+     * @param  bool  $isSpaced  whether its holes were placed at their distances already
      */
     private function __construct(
         public string $id,
@@ -42,6 +49,7 @@ final readonly class Panel
         public string $sheet = self::CARTON,
         public bool $runsAlong = false,
         public array $folds = [],
+        private bool $isSpaced = false,
     ) {
     }
 
@@ -78,24 +86,69 @@ final readonly class Panel
     /** The same cut from another sheet of the catalogue. */
     public function from(string $sheet): self
     {
-        return new self($this->id, $this->name, $this->width, $this->height, $this->hole, $this->outline, $this->holes, $sheet, $this->runsAlong, $this->folds);
+        return new self($this->id, $this->name, $this->width, $this->height, $this->hole, $this->outline, $this->holes, $sheet, $this->runsAlong, $this->folds, $this->isSpaced);
+    }
+
+    /** The same whose holes were placed at their distances from edges and each other, as those of a row of fans. */
+    public function spaced(): self
+    {
+        return new self($this->id, $this->name, $this->width, $this->height, $this->hole, $this->outline, $this->holes, $this->sheet, $this->runsAlong, $this->folds, true);
+    }
+
+    /** The same with one hole more. */
+    public function withHole(Hole $hole): self
+    {
+        return new self($this->id, $this->name, $this->width, $this->height, $this->hole, $this->outline, [...$this->holes, $hole], $this->sheet, $this->runsAlong, $this->folds, $this->isSpaced);
     }
 
     /** The same with flutes or grain along its longer side, as it carries weight or holds straight. */
     public function alongItsGrain(): self
     {
-        return new self($this->id, $this->name, $this->width, $this->height, $this->hole, $this->outline, $this->holes, $this->sheet, true, $this->folds);
+        return new self($this->id, $this->name, $this->width, $this->height, $this->hole, $this->outline, $this->holes, $this->sheet, true, $this->folds, $this->isSpaced);
     }
 
     /** The same folded along a line instead of cut there. */
     public function folded(PlanePoint $from, PlanePoint $to): self
     {
-        return new self($this->id, $this->name, $this->width, $this->height, $this->hole, $this->outline, $this->holes, $this->sheet, $this->runsAlong, [...$this->folds, [$from, $to]]);
+        return new self($this->id, $this->name, $this->width, $this->height, $this->hole, $this->outline, $this->holes, $this->sheet, $this->runsAlong, [...$this->folds, [$from, $to]], $this->isSpaced);
     }
 
     public function isRectangle(): bool
     {
         return count($this->outline) === 4 && abs($this->outlineArea() - $this->width * $this->height) < 1e-9;
+    }
+
+    /**
+     * Between two of its holes, and between a hole and its edge, enough board must remain.
+     *
+     * @throws DoesNotFit
+     */
+    public function holesMustKeepTheirDistance(): void
+    {
+        foreach ($this->isSpaced ? [] : $this->holes as $number => $hole) {
+            $lacks = max(0.0, self::EDGE - $this->edgeOf($hole));
+            foreach (array_slice($this->holes, $number + 1) as $other) {
+                $lacks = max($lacks, self::WEB - $hole->distanceTo($other));
+            }
+            if ($lacks > 1e-6) {
+                throw DoesNotFit::holeAtEdge($this, $lacks);
+            }
+        }
+    }
+
+    /** @return float board between a hole and the nearest edge, m; below 0 where it breaks through */
+    private function edgeOf(Hole $hole): float
+    {
+        $least = INF;
+        foreach ($this->outline as $i => $from) {
+            $to = $this->outline[($i + 1) % count($this->outline)];
+            $along = $from->distanceTo($to);
+            foreach ($along > 0.0 ? $hole->reach() : [] as [$at, $radius]) {
+                $least = min($least, PlanePoint::turn($from, $to, $at) / $along - $radius);
+            }
+        }
+
+        return $least;
     }
 
     /**

@@ -44,12 +44,10 @@ final readonly class PanelBehindFan
         return new self($design, $stack, $seat, $collar);
     }
 
-    /**
-     * @param  FilterFace  $face  its one face
-     * @param  list<string>  $remarks
-     */
-    public function assembly(FilterFace $face, array $remarks): Assembly
+    /** @param  list<string>  $remarks */
+    public function assembly(array $remarks = []): Assembly
     {
+        $face = FilterFace::behindHole('face-1', $this->design, $this->collar?->gap() ?? FaceReach::BODY_GAP, count($this->stack) > 1 && $this->design->prefilter === null);
         $filter = $this->design->filter;
         $shroud = Shroud::of($this->design);
         $round = 2.0 * ($filter->width + $filter->height);
@@ -57,13 +55,17 @@ final readonly class PanelBehindFan
         return new Assembly(
             faces: [$face],
             seams: [
-                new Seam($this->collar === null ? 'Filter’s edge to the fan' : 'Filter to the collar', $round, 4),
-                ...($this->collar === null ? [] : [$this->collar->seam()]),
+                new Seam(match (true) {
+                    $this->collar === null => 'Filter’s edge to the fan',
+                    $this->collar->hasFrame => 'Filter to the stand-off frame',
+                    default => 'Filter to the collar',
+                }, $round, 4),
+                ...($this->collar === null ? [] : $this->collar->seams()),
                 ...(count($this->stack) > 1 ? [new Seam('Filter to filter', $round * (count($this->stack) - 1), 4 * (count($this->stack) - 1))] : []),
             ],
             openings: $this->seat->openings($this->design->corners, $this->collar !== null),
             panels: [
-                ...($this->collar === null ? [] : [$this->collar->panel()]),
+                ...($this->collar === null ? [] : $this->collar->panels()),
                 ...($shroud === null ? [] : [$shroud->panel()]),
             ],
             throttle: $this->seat->throttle(($filter->width - 2.0 * $filter->rim) * ($filter->height - 2.0 * $filter->rim)),
@@ -85,8 +87,8 @@ final readonly class PanelBehindFan
         $solids = [FanSolid::of($this->design->fan, Frame::front($x, $seatY, $z), $shroud !== null)];
         $depth = $seatY;
         if ($this->collar !== null) {
-            $solids[] = $this->collar->solid(new Point($x - $filter->width / 2.0, $depth, $z - $filter->height / 2.0));
-            $depth += Panel::THICKNESS;
+            array_push($solids, ...$this->collar->solids(new Point($x - $filter->width / 2.0, $depth, $z - $filter->height / 2.0)));
+            $depth += $this->collar->depth();
         }
         foreach ($this->stack as $number => $one) {
             $low = new Point($x - $one->width / 2.0, $depth, $z - $one->height / 2.0);
@@ -119,9 +121,9 @@ final readonly class PanelBehindFan
     {
         $filter = $this->design->filter;
         $body = $this->design->fan->body;
-        $sheets = ($this->design->hasShroud() ? 1 : 0) + ($this->collar === null ? 0 : 1);
+        $sheets = ($this->design->hasShroud() ? Panel::THICKNESS : 0.0) + ($this->collar?->depth() ?? 0.0);
         $deep = array_sum(array_map(fn (Filter $one): float => $one->depth, $this->stack));
 
-        return new Size(max($body->side, $filter->width), $sheets * Panel::THICKNESS + $body->depth + $deep, max($body->side, $filter->height));
+        return new Size(max($body->side, $filter->width), $sheets + $body->depth + $deep, max($body->side, $filter->height));
     }
 }

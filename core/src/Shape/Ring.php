@@ -65,11 +65,11 @@ final readonly class Ring implements Shape
             openings: [Opening::recirculation($design->corners, $design->fan)],
             panels: [
                 ...($design->option('cone') === 'folded' ? [$cone->panel('cone', 'Cone, rolled up'), Panel::rectangle('cap', 'Cap on the cartridge’s far end', $filter->width, $filter->width)] : []),
-                Panel::rectangle('plate', 'Plate under the fan', $body->side, $body->side, $body->bladeCircle),
+                Panel::rectangle('plate', 'Plate under the fan', $plate = self::plate($design), $plate, $body->bladeCircle),
             ],
             throttle: $bore->throttle,
             remarks: $bore->remarks(),
-            hardware: SmallFanWiring::for(1, $design->fan) + ($design->option('cone') === 'printed' ? ['print-filament' => 1] : ['feet-10cm' => 3]),
+            hardware: SmallFanWiring::for(1, $design->fan, $design->speed) + ($design->option('cone') === 'printed' ? ['print-filament' => 1] : ['feet-10cm' => 3]),
         );
     }
 
@@ -81,7 +81,8 @@ final readonly class Ring implements Shape
         $cone = self::cone($design);
         $cap = new EndCap($filter->width);
         [$outer, $inner] = [$filter->width / 2.0, $filter->width / 2.0 - $filter->depth];
-        $x = max($cap->outside(), $body->side / 2.0);
+        $plate = self::plate($design) / 2.0;
+        $x = max($cap->outside(), $plate);
         $at = fn (float $z): Point => new Point($x, $x, $z);
         $wall = Cone::WALL;
         $floor = self::FOOT + $wall;
@@ -98,7 +99,7 @@ final readonly class Ring implements Shape
             ...Tube::of('cap', 'plastic', $at($floor), [$cap->inside(), $cap->outside()], [$cap->inside(), $cap->outside()], EndCap::LIP),
             ...Tube::of('face-1', 'filter', $at($floor), [$inner, $outer], [$inner, $outer], $filter->height, true),
             ...Tube::of('cone', 'plastic', $at($rise), [$wideRadius, $wideRadius + $wall], [$body->bladeCircle / 2.0, $body->bladeCircle / 2.0 + $wall], $cone->height),
-            Solid::box('plate', 'board', new Point($x - $half, $x - $half, $head), new Point($x + $half, $x + $half, $head + $wall)),
+            Solid::box('plate', 'board', new Point($x - $plate, $x - $plate, $head), new Point($x + $plate, $x + $plate, $head + $wall)),
             FanSolid::of($design->fan, Frame::top($x, $x, $head + $wall), false),
         ], [
             new Arrow('fan', 'outlet', $at($top + 0.01), $at($top + 0.16)),
@@ -118,6 +119,12 @@ final readonly class Ring implements Shape
         $ends = [$design->filter->width - 2.0 * Cone::WALL, $design->fan->body->bladeCircle];
 
         return new Cone(max($ends), min($ends), max(self::LEAST_CONE, abs($ends[0] - $ends[1]) / 2.0));
+    }
+
+    /** Side of the plate under the fan: enough board round its hole, m. */
+    private static function plate(Design $design): float
+    {
+        return max($design->fan->body->side, $design->fan->body->bladeCircle + 2.0 * Panel::EDGE);
     }
 
     private static function foot(int $number, float $radius): Point

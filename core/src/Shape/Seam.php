@@ -10,6 +10,9 @@ final readonly class Seam
     /** Mean open width under something that rests by its weight on a flat sheet or a smooth floor, m (assumed). */
     public const RESTING = 0.0003;
 
+    /** Mean open width of foam that is pressed, m (as bungee and foam, assumed). */
+    public const FOAMED = 0.0002;
+
     /** Mean open width under tape that peels off again, m (as painter’s tape, assumed). */
     public const PEELED = 0.0001;
 

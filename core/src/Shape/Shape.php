@@ -43,11 +43,24 @@ interface Shape
 
     public function usualDirection(): Direction;
 
-    /** Whether it stands by itself, so that it may tip over. */
-    public function stands(): bool;
+    /** What keeps it upright. */
+    public function stand(Design $design): Stand;
+
+    /** Whether it tips along its width first, so that feet run that way instead of from front to back. */
+    public function tipsSideways(): bool;
 
     /** How its fan's shaft stands. */
     public function shaft(Design $design): ShaftPosition;
+
+    /**
+     * Masses of what is drawn as one body but weighs less or more than its form says, such as a canister of carbon.
+     *
+     * @return array<string, float> kg, by material of the solids
+     */
+    public function masses(Design $design): array;
+
+    /** Whether it draws air from all round, as against a single face that catches only what is set free right before it. */
+    public function drawsFromAround(): bool;
 
     /** Whether it is set in a window and brings air in, so that the room must have one to spare. */
     public function needsWindow(): bool;
@@ -66,14 +79,14 @@ interface Shape
     public function assemble(Design $design): Assembly;
 
     /**
-     * The solids of a design that fits, to be drawn, as it stands when it pulls.
+     * The solids of a design that fits, to be drawn, as it stands when it pulls, without what is put under it.
      *
      * @throws DoesNotFit
      */
     public function scene(Design $design): Scene;
 
     /**
-     * How far its solids reach, corners treated as they are.
+     * How far its solids reach, corners treated as they are, without what is put under it.
      *
      * @throws DoesNotFit
      */

@@ -12,9 +12,22 @@ final readonly class ShapeOption
      * @param  non-empty-array<array-key, string>  $choices  name by id; whole numbers among them are keys of that kind
      * @param  string  $usual  the choice when none is made
      * @param  bool  $isOfTheRoom  whether the room settles it, or a wish beside clean air, so that the finder leaves it as usual
+     * @param  list<string>|null  $searched  choices that the finder tries; null for all
      */
-    public function __construct(public string $id, public string $name, public array $choices, public string $usual, public bool $isOfTheRoom = false)
+    public function __construct(public string $id, public string $name, public array $choices, public string $usual, public bool $isOfTheRoom = false, private ?array $searched = null)
     {
+    }
+
+    /** The same of which the finder tries some choices alone. */
+    public function searching(string ...$choices): self
+    {
+        return new self($this->id, $this->name, $this->choices, $this->usual, $this->isOfTheRoom, array_values($choices));
+    }
+
+    /** @return list<string> choices that the finder tries; none of what is left to the room */
+    public function searched(): array
+    {
+        return $this->isOfTheRoom ? [] : $this->searched ?? array_map(strval(...), array_keys($this->choices));
     }
 
     /** The same, left to the room. */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Shape;
 
+use Jornel\Core\Part\Fan;
+
 /** What the flat sheets of a unit are cut from: base, cover, shroud and collar. */
 enum Sheet: string
 {
@@ -54,6 +56,31 @@ enum Sheet: string
             self::FoamBoard => 0.005,
             self::Plywood => 0.006,
         };
+    }
+
+    /** Mass that it bears between the walls of a box, kg (assumed). */
+    public function bears(): float
+    {
+        return match ($this) {
+            self::Carton => 5.0,
+            self::CorrugatedPlastic => 6.5,
+            self::FoamBoard => 3.5,
+            self::Plywood => 25.0,
+        };
+    }
+
+    /**
+     * What stands on it or hangs from it between the walls must not bend it.
+     *
+     * @param  float  $mass  kg
+     *
+     * @throws DoesNotFit
+     */
+    public function mustBear(float $mass, Fan $fan): void
+    {
+        if ($mass > $this->bears()) {
+            throw DoesNotFit::tooHeavy($fan, $mass, $this);
+        }
     }
 
     /** What it is called in a drawing, by which it is coloured and weighed. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Jornel\Core\Shape;
 
 use Jornel\Core\Part\Fan;
+use Jornel\Core\Part\Knob;
 use Jornel\Core\Scene\FanSolid;
 use Jornel\Core\Scene\Frame;
 use Jornel\Core\Scene\Point;
@@ -14,6 +15,11 @@ use Jornel\Core\Scene\Solid;
 final readonly class Shroud
 {
     public const PART = 'shroud';
+
+    /** Side of the cut-out for a knob, and how far it lies from the edges, m (assumed: as large as the knob's own plate). */
+    private const KNOB = 0.06;
+
+    private const INSET = 0.02;
 
     private function __construct(private Fan $fan)
     {
@@ -27,7 +33,21 @@ final readonly class Shroud
 
     public function panel(): Panel
     {
-        return Panel::rectangle(self::PART, 'Shroud', $this->fan->body->side, $this->fan->body->side, $this->fan->body->bladeCircle);
+        $side = $this->fan->body->side;
+        $panel = Panel::rectangle(self::PART, 'Shroud', $side, $side, $this->fan->body->bladeCircle);
+        $knob = self::knobHole($this->fan);
+
+        return $knob === null ? $panel : $panel->withHole($knob);
+    }
+
+    /** Cut-out for a knob in front, in an upper corner beside the blades; null where there is none or no room for it. */
+    public static function knobHole(Fan $fan): ?Hole
+    {
+        $side = $fan->body->side;
+        $hole = Hole::rectangle(self::INSET + self::KNOB / 2.0, $side - self::INSET - self::KNOB / 2.0, self::KNOB, self::KNOB);
+        $hasRoom = ! $fan->body->isRound() && $hole->distanceTo(Hole::round($side / 2.0, $side / 2.0, $fan->body->bladeCircle)) >= Panel::WEB;
+
+        return $fan->handling->knob === Knob::Front && ! $fan->handling->hasRemote && $hasRoom ? $hole : null;
     }
 
     /** @param  Frame  $outer  origin at the middle of the sheet's outer side, u across; its normal, along y, is the way of the air */

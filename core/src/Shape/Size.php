@@ -22,7 +22,9 @@ final readonly class Size
     /** @throws DoesNotFit */
     public static function of(Design $design): self
     {
-        return $design->shape->size($design);
+        $size = $design->shape->size($design);
+
+        return Footing::of($design)?->size($size) ?? $size;
     }
 
     /** Taken from the solids. */

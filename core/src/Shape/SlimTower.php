@@ -46,6 +46,7 @@ final readonly class SlimTower implements Shape
     public function options(): array
     {
         return [
+            Footing::option(),
             new ShapeOption('column', 'Column', ['square' => 'Square, fans on the fourth side', 'triangular' => 'Triangular, one fan on top'], 'square'),
             new ShapeOption('fans', 'Fans on the fourth side', ['full' => 'As many as fit'] + ShapeOption::number('', '', 1, self::MOST, 'fans', 1)->choices, 'full'),
         ];
@@ -55,8 +56,10 @@ final readonly class SlimTower implements Shape
     public function ways(): array
     {
         return [
-            ...array_map(fn (int $count): array => ['column' => 'square', 'fans' => (string) $count], range(1, self::MOST)),
-            ['column' => 'triangular'],
+            ...array_map(fn (int $count): array => ['stand' => 'alone', 'column' => 'square', 'fans' => (string) $count], range(1, self::MOST)),
+            ...array_map(fn (int $count): array => ['stand' => 'feet', 'column' => 'square', 'fans' => (string) $count], range(1, self::MOST)),
+            ['stand' => 'alone', 'column' => 'triangular'],
+            ['stand' => 'feet', 'column' => 'triangular'],
         ];
     }
 
@@ -116,12 +119,13 @@ final readonly class SlimTower implements Shape
             openings: [Opening::recirculation($design->corners, $design->fan, $count)],
             panels: [
                 // Drawn as it stands: the row runs up the panel.
-                Panel::withHoles('front', 'Front with the fans', $width, $h, array_map(fn (Hole $hole): Hole => Hole::round($hole->y, $hole->x, $hole->width), $row->holes())),
+                Panel::withHoles('front', 'Front with the fans', $width, $h, array_map(fn (Hole $hole): Hole => Hole::round($hole->y, $hole->x, $hole->width), $row->holes()))->spaced(),
                 Panel::withHoles('bottom', 'Bottom', $width, $depth, [FanRow::cable()]), $cap,
             ],
             throttle: $design->fan->body->throttle($w * ($w - $t)),
-            remarks: ['A column this slim tips: give its foot a wider plate where children play.'],
-            hardware: SmallFanWiring::for($count, $design->fan),
+            remarks: [],
+            hardware: SmallFanWiring::for($count, $design->fan, $design->speed),
+            fastened: FourWalls::TACKS,
         );
     }
 
@@ -148,7 +152,8 @@ final readonly class SlimTower implements Shape
             ],
             throttle: $throttle,
             remarks: $throttle < 1.0 ? [sprintf('The three filters cut into the blade circle: only %.0f %% of it is open. The square column breathes better.', 100.0 * $throttle)] : [],
-            hardware: SmallFanWiring::for(1, $design->fan),
+            hardware: SmallFanWiring::for(1, $design->fan, $design->speed),
+            fastened: FourWalls::TACKS,
         );
     }
 

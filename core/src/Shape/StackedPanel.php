@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Shape;
 
-use Jornel\Core\Part\Layer;
 use Jornel\Core\Scene\Scene;
 
 /** Two filters in series behind the fan: a coarse one in front of a fine one, or two alike. */
@@ -29,10 +28,15 @@ final readonly class StackedPanel implements Shape
 
     public function options(): array
     {
-        return [Collar::option()];
+        return [Collar::option(true), Footing::option()];
     }
 
     /** Two alike where no pre-filter is named. */
+    public function drawsFromAround(): bool
+    {
+        return false;
+    }
+
     public function filterCount(Design $design): int
     {
         return $design->prefilter === null ? 2 : 1;
@@ -40,15 +44,9 @@ final readonly class StackedPanel implements Shape
 
     public function assemble(Design $design): Assembly
     {
-        $layer = Layer::of($design->filter, $design->filter->netArea())->loaded($design->load);
-        $face = $design->prefilter === null
-            ? FilterFace::stacked('face-1', 'two alike', [$layer, $layer])
-            : FilterFace::of('face-1', $design, $design->filter->netArea());
-
-        return $this->panel($design)->assembly($face, [
-            'It tips over easily: give it feet, or tie it to something that stands.',
-            ...($design->prefilter === null ? ['Two alike in series take the drop twice: a coarse one in front of a fine one costs less flow.'] : []),
-        ]);
+        return $this->panel($design)->assembly(
+            $design->prefilter === null ? ['Two alike in series take the drop twice: a coarse one in front of a fine one costs less flow.'] : [],
+        );
     }
 
     public function scene(Design $design): Scene

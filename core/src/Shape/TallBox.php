@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Jornel\Core\Shape;
 
 use Jornel\Core\Part\ShaftPosition;
+use Jornel\Core\Scene\Point;
 use Jornel\Core\Scene\Scene;
 
 /** Four rectangular filters standing on end, the fan on a panel with a round hole, on top of it or hanging below. */
@@ -14,6 +15,9 @@ final readonly class TallBox implements Shape
 
     /** Height over width from which four frames are called tall (assumed). */
     private const TALL = 1.1;
+
+    /** How far a sheet on the carpet stands out beyond the walls on every side, m (assumed). */
+    private const BEYOND = 0.03;
 
     public function id(): string
     {
@@ -61,7 +65,7 @@ final readonly class TallBox implements Shape
             default => ['base', null],
         };
 
-        return BoxFan::assembly($walls, $this->mountOn($design, $walls), $below, $gap, $walls->faces(), $base === null ? [] : [BasePlate::panel($walls->top(), $base)]);
+        return BoxFan::assembly($walls, $this->mountOn($design, $walls), $below, $gap, $walls->faces(), $base === null ? [] : [BasePlate::panel($walls->top(), $base, $this->beyond($design))]);
     }
 
     public function scene(Design $design): Scene
@@ -69,14 +73,26 @@ final readonly class TallBox implements Shape
         $walls = $this->walls($design);
         $base = $this->sheetBelow($design);
 
-        return BoxScene::of($walls, $this->mountOn($design, $walls), $base === null ? [] : [BasePlate::solid($walls->top(), $base)], $base?->thickness() ?? 0.0);
+        $beyond = $this->beyond($design);
+        $scene = BoxScene::of($walls, $this->mountOn($design, $walls), $base === null ? [] : [BasePlate::solid($walls->top(), $base, $beyond)], $base?->thickness() ?? 0.0);
+
+        return $beyond === 0.0 ? $scene : $scene->movedBy(new Point($beyond, $beyond, 0.0))->withExtents($this->size($design)->extents());
     }
 
     public function size(Design $design): Size
     {
         $walls = $this->walls($design);
 
-        return BoxScene::size($walls, $this->mountOn($design, $walls), $this->sheetBelow($design)?->thickness() ?? 0.0);
+        $size = BoxScene::size($walls, $this->mountOn($design, $walls), $this->sheetBelow($design)?->thickness() ?? 0.0);
+        $beyond = 2.0 * $this->beyond($design);
+
+        return new Size(max($size->width, $walls->top()->width + $beyond), max($size->depth, $walls->top()->depth + $beyond), $size->height);
+    }
+
+    /** How far the sheet under it stands out, m. */
+    private function beyond(Design $design): float
+    {
+        return $design->option('base') === 'sheet' ? self::BEYOND : 0.0;
     }
 
     /** What lies under the walls; null where they stand on the floor. */

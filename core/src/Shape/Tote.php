@@ -34,7 +34,7 @@ final readonly class Tote implements Shape
     private const HEIGHT = 0.32;
 
     /** Flange round the mouth of a blower, and the holes of its bolts, m (assumed: mark through the flange itself). */
-    private const FLANGE = 0.02;
+    private const FLANGE = 0.026;
 
     private const BOLT = 0.0065;
 
@@ -56,9 +56,25 @@ final readonly class Tote implements Shape
         return 'A plastic tote, a filter in its lid, a blower bolted over a cut-out: quick to make, easy to carry.';
     }
 
+    public function options(): array
+    {
+        return [Footing::option()];
+    }
+
+    /** Its fan hangs out at a side. */
+    public function tipsSideways(): bool
+    {
+        return true;
+    }
+
     public function usualDirection(): Direction
     {
         return Direction::Push;
+    }
+
+    public function drawsFromAround(): bool
+    {
+        return false;
     }
 
     public function filterCount(Design $design): int
@@ -78,15 +94,25 @@ final readonly class Tote implements Shape
             seams: [
                 new Seam('Filter to lid', 2.0 * ($filter->width + $filter->height), 4),
                 new Seam('Lid on its rim', 2.0 * ($width + $depth), 4, Seam::RESTING),
-                new Seam('Blower to tote', 2.0 * ($openWidth + $openHeight), 4),
+                // A wall that stands is closed by foam under the bolts or the flange, whatever the joining of the filter.
+                new Seam('Fan to tote, on foam', $mouth = 2.0 * ($openWidth + $openHeight), 4, Seam::FOAMED),
             ],
             openings: [],
             panels: [Panel::withHoles('lid', 'Lid', $width, $depth, [Hole::rectangle($width / 2.0, $depth / 2.0, $filter->width - 2.0 * $filter->rim, $filter->height - 2.0 * $filter->rim)])->from('plastic-tote')],
             throttle: 1.0,
-            remarks: ['The thin plastic bends under the bolts: washers inside, and all four hand-tight before the wrench.'],
-            hardware: ['plastic-tote' => 1, 'bolts-washers' => 1, 'coarse-media' => 1, 'zip-ties' => self::TIES],
+            remarks: self::isBolted($design) ? ['The thin plastic bends under the bolts: washers inside, and all four hand-tight before the wrench.'] : [],
+            hardware: ['plastic-tote' => 1, 'coarse-media' => 1, 'zip-ties' => self::TIES] + (self::isBolted($design)
+                ? ['bolts-washers' => 1]
+                : [DuctBox::flange($design) => 1, 'bolts-washers' => 1, 'duct-clamp' => 1]),
+            lengths: ['foam-strip' => $mouth],
             cutOuts: [$this->mouth($design)->from('plastic-tote')],
         );
+    }
+
+    /** Whether the fan has a flange of its own to bolt through; an inline fan is clamped on one that is bought. */
+    public static function isBolted(Design $design): bool
+    {
+        return $design->fan->handling->mouth !== null;
     }
 
     /** The wall that the blower is bolted to: its mouth, and a bolt at each corner of its flange. */
@@ -96,7 +122,7 @@ final readonly class Tote implements Shape
         [, $depth] = $this->outside($design);
         $high = max(self::HEIGHT, $body->side + 0.08);
         [$width, $height] = $this->outlet($design);
-        $isRound = $design->fan->handling->mouth === null;
+        $isRound = ! self::isBolted($design);
         $holes = [$isRound ? Hole::round($depth / 2.0, $high / 2.0, $body->bladeCircle) : Hole::rectangle($depth / 2.0, $high / 2.0, $width, $height)];
         [$x, $y] = [min($depth, ($isRound ? $body->side : $width + 2.0 * self::FLANGE)) / 2.0 - self::FLANGE / 2.0, ($isRound ? $body->side : $height + 2.0 * self::FLANGE) / 2.0 - self::FLANGE / 2.0];
         foreach ([[-1, -1], [1, -1], [1, 1], [-1, 1]] as [$left, $up]) {

@@ -21,9 +21,9 @@ trait UsualShape
         $ways = [[]];
         foreach ($this->options() as $option) {
             $more = [];
-            foreach ($option->isOfTheRoom ? [] : $ways as $way) {
-                foreach (array_keys($option->choices) as $choice) {
-                    $more[] = $way + [$option->id => (string) $choice];
+            foreach ($ways as $way) {
+                foreach ($option->searched() as $choice) {
+                    $more[] = $way + [$option->id => $choice];
                 }
             }
             $ways = $more === [] ? $ways : $more;
@@ -37,7 +37,7 @@ trait UsualShape
     {
         return match ($design->option('collar')) {
             '' => false,
-            'collar' => ! in_array('collar', array_column($design->assemble()->panels, 'id'), true),
+            'collar', 'stand-off' => ! in_array('collar', array_column($design->assemble()->panels, 'id'), true),
             default => in_array(LeakKind::UncoveredRing, array_column($design->assemble()->openings, 'kind'), true),
         };
     }
@@ -52,14 +52,30 @@ trait UsualShape
         return Direction::Pull;
     }
 
-    public function stands(): bool
+    public function stand(Design $design): Stand
     {
-        return true;
+        return Footing::of($design)?->stand() ?? Stand::Alone;
+    }
+
+    public function tipsSideways(): bool
+    {
+        return false;
     }
 
     public function shaft(Design $design): ShaftPosition
     {
         return ShaftPosition::Horizontal;
+    }
+
+    /** @return array<string, float> */
+    public function masses(Design $design): array
+    {
+        return [];
+    }
+
+    public function drawsFromAround(): bool
+    {
+        return true;
     }
 
     public function needsWindow(): bool

@@ -39,7 +39,7 @@ final readonly class Wedge implements Shape
 
     public function options(): array
     {
-        return [Collar::option()];
+        return [Collar::option(), Footing::option()];
     }
 
     public function filterCount(Design $design): int
@@ -63,12 +63,12 @@ final readonly class Wedge implements Shape
             seams: [
                 new Seam('Filter to filter at the point, and filters to fan', 3.0 * $height, 3),
                 new Seam('Triangles all round', 2.0 * $triangle->perimeter(), 6),
-                ...($collar === null ? [] : [$collar->seam()]),
+                ...($collar === null ? [] : $collar->seams()),
             ],
             openings: $seat->openings($design->corners, $collar !== null),
             panels: [
                 $ends, $ends,
-                ...($collar === null ? [] : [$collar->panel()]),
+                ...($collar === null ? [] : $collar->panels()),
                 ...($shroud === null ? [] : [$shroud->panel()]),
             ],
             throttle: $seat->throttle($triangle->base * $height),
@@ -88,15 +88,16 @@ final readonly class Wedge implements Shape
         [$nx, $ny] = [$deep / $w, $triangle->base / 2.0 / $w];
         $x0 = max($t * $nx, ($body->side - $triangle->base) / 2.0);
         $y0 = $t * $ny;
-        $bottom = Panel::THICKNESS + max(0.0, ($body->side - $h) / 2.0 - Panel::THICKNESS);
+        $bottom = $this->bottom($design);
         $point = new Point($x0 + $triangle->base / 2.0, $y0, $bottom);
         $left = new Point($x0, $y0 + $deep, $bottom);
         $right = new Point($x0 + $triangle->base, $y0 + $deep, $bottom);
         $end = fn (float $z): Solid => Solid::prism('end', 'board', array_map(fn (Point $corner): Point => new Point($corner->x, $corner->y, $z), [$point, $right, $left]), new Point(0.0, 0.0, Panel::THICKNESS));
         $collar = $this->collar($design);
         $shroud = Shroud::of($design);
-        $fanY = $y0 + $deep + ($collar === null ? 0.0 : Panel::THICKNESS);
-        $middle = new Point($x0 + $triangle->base / 2.0, $fanY, $bottom + $h / 2.0);
+        $fanY = $y0 + $deep + ($collar?->depth() ?? 0.0);
+        // The lower triangle lies on the ground beside the fan where the blades stay within the V; else both have one middle.
+        $middle = new Point($x0 + $triangle->base / 2.0, $fanY, max($body->side, $h + 2.0 * Panel::THICKNESS) / 2.0);
         $seat = new Frame($middle, new Point(-1.0, 0.0, 0.0), new Point(0.0, 0.0, 1.0));
         $back = $middle->y + $body->depth;
         $solids = [
@@ -104,7 +105,7 @@ final readonly class Wedge implements Shape
             StandingFilter::on('face-1', $design->filter, $left, $point, $t, $h),
             StandingFilter::on('face-2', $design->filter, $point, $right, $t, $h),
             $end($bottom + $h),
-            ...($collar === null ? [] : [$collar->solid(new Point($x0, $y0 + $deep, $bottom))]),
+            ...($collar === null ? [] : $collar->solids(new Point($x0, $y0 + $deep, $bottom))),
             FanSolid::of($design->fan, $seat, $shroud !== null),
         ];
         if ($shroud !== null) {
@@ -135,11 +136,11 @@ final readonly class Wedge implements Shape
         $triangle = $this->triangle($design);
         [[$w, $h], $t] = [$this->sides($design), $design->stackDepth()];
         $body = $design->fan->body;
-        $sheets = ($design->hasShroud() ? 1 : 0) + ($this->collar($design) === null ? 0 : 1);
+        $sheets = ($design->hasShroud() ? Panel::THICKNESS : 0.0) + ($this->collar($design)?->depth() ?? 0.0);
 
         return new Size(
             max($triangle->base + 2.0 * $t * $triangle->height() / $w, $body->side),
-            $t * $triangle->base / 2.0 / $w + $triangle->height() + $body->depth + $sheets * Panel::THICKNESS,
+            $t * $triangle->base / 2.0 / $w + $triangle->height() + $body->depth + $sheets,
             max($body->side, $h + 2.0 * Panel::THICKNESS),
         );
     }
@@ -161,6 +162,16 @@ final readonly class Wedge implements Shape
         [, $height] = $this->sides($design);
 
         return new FanSeat($design->fan, $side, $height, $side, $height);
+    }
+
+    /** Lower edge of the filters: the lower triangle lies on the ground wherever the blades stay within the V, m. */
+    private function bottom(Design $design): float
+    {
+        $body = $design->fan->body;
+        [, $h] = $this->sides($design);
+        $centred = max(Panel::THICKNESS, ($body->side - $h) / 2.0);
+
+        return $h + Panel::THICKNESS >= ($body->side + $body->bladeCircle) / 2.0 ? Panel::THICKNESS : $centred;
     }
 
     /**

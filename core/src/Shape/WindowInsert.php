@@ -46,18 +46,24 @@ final readonly class WindowInsert implements Shape
             new ShapeOption('filters', 'Filters', ['1' => 'One', '2' => 'Two side by side'], '1'),
             new ShapeOption('fan-at', 'Fan', ['insert' => 'Behind each filter', 'far-window' => 'One in a window on the far side'], 'insert'),
             (new ShapeOption('way-out', 'Where the air leaves on the far side', ['none' => 'No way out yet', 'window' => 'By a window there', 'door' => 'By a door or a vent there'], 'none'))->ofTheRoom(),
-            Collar::option(),
+            (new ShapeOption('carried-by', 'What carries its weight', ['sill' => 'The window’s sill', 'stool' => 'A knee-high stool under it'], 'sill'))->ofTheRoom(),
+            Collar::option(true),
         ];
     }
 
-    public function stands(): bool
+    public function stand(Design $design): Stand
     {
-        return false;
+        return Stand::Fixed;
     }
 
     public function needsWindow(): bool
     {
         return true;
+    }
+
+    public function drawsFromAround(): bool
+    {
+        return false;
     }
 
     public function filterCount(Design $design): int
@@ -81,17 +87,19 @@ final readonly class WindowInsert implements Shape
         $shroud = $this->shroud($design);
 
         return new Assembly(
-            faces: FilterFace::alike($count, $design, $filter->netArea()),
+            faces: $this->isFar($design)
+                ? FilterFace::alike($count, $design, $filter->netArea())
+                : array_map(fn (int $number): FilterFace => FilterFace::behindHole("face-{$number}", $design, $collar?->gap() ?? FaceReach::BODY_GAP), range(1, max(1, $count))),
             seams: [
                 new Seam('Filters to the filler board', $count * 2.0 * ($filter->width + $filter->height), 4 * $count),
                 new Seam('Board to the window', $edge = 2.0 * ($window->width + $window->height), 4, Seam::PEELED),
                 ...($this->isFar($design) ? [] : [new Seam('Fan to the filter', $this->fanCount($design) * 4.0 * $design->fan->body->side, 4 * $count)]),
-                ...($collar === null ? [] : [$collar->seam($count)]),
+                ...($collar === null ? [] : $collar->seams($count)),
             ],
             openings: $this->isFar($design) ? [] : $seat->openings($design->corners, $collar !== null, $count),
             panels: [
                 Panel::withHoles('board', 'Filler board', $window->width, $window->height, array_map(fn (float $x): Hole => Hole::rectangle($x, $window->height / 2.0, $filter->width - 2.0 * $filter->rim, $filter->height - 2.0 * $filter->rim), $this->places($design)))->from('corrugated-plastic-48x96'),
-                ...($collar === null ? [] : array_fill(0, $count, $collar->panel())),
+                ...($collar === null ? [] : array_merge(...array_fill(0, $count, $collar->panels()))),
                 ...($shroud === null ? [] : array_fill(0, $count, $shroud->panel())),
             ],
             throttle: $this->isFar($design) ? 1.0 : $seat->throttle($filter->netArea()),
@@ -101,6 +109,7 @@ final readonly class WindowInsert implements Shape
                 ...($this->isFar($design) ? ['A fan that draws the house makes every crack an inlet: what comes in there passes no filter, and is not counted here.'] : []),
             ],
             isIntake: true,
+            hardware: $design->option('carried-by') === 'stool' && ! $this->isFar($design) ? ['stool' => $count] : [],
             lengths: ['painters-tape' => $edge],
         );
     }
@@ -121,7 +130,7 @@ final readonly class WindowInsert implements Shape
         $shroud = $this->shroud($design);
         $fanY = $shroud === null ? 0.0 : $t;
         $backY = $fans ? $fanY + $body->depth : 0.0;
-        $seatY = $backY + ($collar === null ? 0.0 : $t);
+        $seatY = $backY + ($collar?->depth() ?? 0.0);
         $z = $lift + $height / 2.0;
         [$fw, $fh] = [$filter->width, $filter->height];
         $board = fn (float $xa, float $za, float $xb, float $zb): Solid => Solid::box('board', 'board', new Point($xa, $seatY + $deep, $za), new Point($xb, $seatY + $deep + $t, $zb));
@@ -143,7 +152,7 @@ final readonly class WindowInsert implements Shape
             if ($fans) {
                 $solids[] = FanSolid::of($design->fan, Frame::front($x, $backY, $z), $shroud !== null);
                 if ($collar !== null) {
-                    $solids[] = $collar->solid(new Point($x - $fw / 2.0, $backY, $z - $fh / 2.0));
+                    array_push($solids, ...$collar->solids(new Point($x - $fw / 2.0, $backY, $z - $fh / 2.0)));
                 }
                 if ($shroud !== null) {
                     $solids[] = $shroud->solid(Frame::front($x, 0.0, $z));

@@ -15,6 +15,7 @@ use Jornel\Core\Part\Efficiency;
 use Jornel\Core\Part\Layer;
 use Jornel\Core\Part\PressureLaw;
 use Jornel\Core\Part\TwoFigureCurve;
+use Jornel\Core\Quantity\UnitOfMeasure;
 use Jornel\Core\Shape\Corners;
 use Jornel\Core\Shape\Design;
 use Jornel\Core\Shape\FilterFace;
@@ -140,15 +141,27 @@ final class BalanceTest extends TestCase
         self::assertLessThan(self::performances($design)[2]->balance->pressure, $high->balance->pressure);
     }
 
-    #[TestWith([0.80, Restriction::Free])]
-    #[TestWith([0.79, Restriction::Fair])]
-    #[TestWith([0.65, Restriction::Fair])]
-    #[TestWith([0.64, Restriction::Strained])]
-    #[TestWith([0.45, Restriction::Strained])]
-    #[TestWith([0.44, Restriction::Choked])]
-    public function test_restriction_goes_by_share(float $share, Restriction $restriction): void
+    /** Bounds are assumed; 0.05 inWC counts as almost unimpeded (common practice, no source). */
+    #[TestWith([0.80, 0.10, Restriction::Free])]
+    #[TestWith([0.79, 0.10, Restriction::Fair])]
+    #[TestWith([0.50, 0.10, Restriction::Fair])]
+    #[TestWith([0.49, 0.10, Restriction::Strained])]
+    #[TestWith([0.35, 0.10, Restriction::Strained])]
+    #[TestWith([0.34, 0.10, Restriction::Choked])]
+    #[TestWith([0.40, 0.06, Restriction::Fair])]
+    #[TestWith([0.34, 0.01, Restriction::Choked])]
+    #[TestWith([0.90, 0.16, Restriction::Strained])]
+    #[TestWith([0.60, 0.16, Restriction::Strained])]
+    public function test_restriction_goes_by_share_and_drop(float $share, float $inwc, Restriction $restriction): void
     {
-        self::assertSame($restriction, Restriction::ofShare($share));
+        self::assertSame($restriction, Restriction::of($share, UnitOfMeasure::InchOfWater->toSi($inwc)));
+    }
+
+    public function test_an_ordinary_cube_is_fairly_restricted_at_every_speed(): void
+    {
+        $cube = self::performances(Sample::design());
+
+        self::assertSame([Restriction::Fair, Restriction::Fair, Restriction::Fair], array_map(fn (Performance $one): Restriction => $one->restriction(), $cube));
     }
 
     /** @return non-empty-list<Performance> */

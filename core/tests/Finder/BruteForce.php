@@ -11,7 +11,9 @@ use Jornel\Core\Finder\Limits;
 use Jornel\Core\Finder\MeasureSteps;
 use Jornel\Core\Finder\SearchProblem;
 use Jornel\Core\Finder\Space\Range;
+use Jornel\Core\Finder\Space\Standing;
 use Jornel\Core\Guide\Work;
+use Jornel\Core\Kit\FilterLife;
 use Jornel\Core\Kit\RunningCost;
 use Jornel\Core\Kit\ShoppingList;
 use Jornel\Core\Part\PartKind;
@@ -40,7 +42,7 @@ final class BruteForce
                         }
                         foreach ([null, ...array_filter($catalogue->filters, fn ($one): bool => $question->range->takesBefore($one, $filter))] as $prefilter) {
                             foreach (Range::CORNERS as $corners) {
-                                foreach (array_filter($catalogue->joinings, fn ($one): bool => $one->holds($shape->id())) as $joining) {
+                                foreach (array_filter($catalogue->joinings, fn ($one): bool => $question->range->takesJoining($one, $shape)) as $joining) {
                                     $this->evaluate(new Design($shape, $fan, $filter, $joining, $corners, $prefilter, null, $way, window: $shape->needsWindow() ? $question->range->window : null));
                                 }
                             }
@@ -58,26 +60,32 @@ final class BruteForce
         } catch (DoesNotFit) {
             return;
         }
-        if ($design->shape->isNeedless($design)) {
+        if ($design->shape->isNeedless($design) || $design->corners->areNeedless($design) || $assembly->isHalfDead()) {
             return;
         }
+        $stands = Standing::isRight($design);
         $question = $this->question;
         $unit = Unit::of($design, $assembly, $question->air);
         $performances = $unit->performances();
         $outputs = array_map(fn (int $speed): UncertainOutput => Propagation::through($unit, $speed, $question->tolerances)->output(), array_keys($performances));
         $measurements = Measurements::of($design);
         $work = Work::of($design);
+        $life = new FilterLife($question->room->pollutant());
         for ($units = 1; $units <= $question->range->units; $units++) {
-            $list = ShoppingList::for($design, $assembly, $units, $question->catalogue, $question->stock);
             foreach ($performances as $number => $performance) {
                 $this->candidates++;
+                if (! $stands) {
+                    continue;
+                }
                 $all = $question->standing()->output->plus($outputs[$number]->times($units));
                 $judgement = Judgement::of($question->goal, $question->room, $all->told);
                 $chance = $judgement->chance($all);
                 if ($chance === null || $chance < $question->sure) {
                     continue;
                 }
-                $cost = RunningCost::of($list, $units * $performance->watts, $question->economy);
+                $runs = $design->running($performance->speed->name);
+                $list = ShoppingList::for($runs, $runs->assemble(), $units, $question->catalogue, $question->stock);
+                $cost = RunningCost::of($list, $units * $performance->watts, $question->economy, $life->changes($performance->cleanAir, $design, $question->economy));
                 $values = [
                     'level' => $question->seat->together([...$question->standing()->levels, ...array_fill(0, $units, $performance->level)]),
                     'first_cost' => $cost->first->toFloat(),
@@ -92,7 +100,7 @@ final class BruteForce
                 ];
                 $share = $judgement->gets() / ($judgement->asks ?: NAN);
                 $this->reaching[] = [
-                    'code' => implode('|', [$design->shape->id(), http_build_query($design->options), $design->fan->id, $design->prefilter->id ?? '', $design->filter->id, $design->corners->value, $design->joining->id, $units, $number]),
+                    'code' => implode('|', [$design->shape->id(), http_build_query($design->options), $design->fan->id, $design->prefilter->id ?? '', "{$design->filter->shopRank()} {$design->filter->id}", $design->corners->value, $design->joining->id, $units, $number]),
                     'share' => $share,
                     'values' => $values,
                     'running' => ($cost->total->hundredths - $cost->first->hundredths) / 100.0,

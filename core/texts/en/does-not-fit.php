@@ -30,5 +30,12 @@ return [
     'too-many.above' => 'At most {most}: more do not go one above the other, with 3 mm of panel between two holes and 10 mm at its edges.',
     'too-many.on-top' => 'At most {most}: more do not go on the top panel, with 3 mm of panel between two holes and 10 mm at its edges.',
     'too-many.on-end' => 'At most {most}: more do not go on an end, with 3 mm of panel between two holes and 10 mm at its edges.',
+    'shaft.vertical' => '“{fan}” must not lie flat: its bearings are made for a horizontal shaft. Take a fan that may lie flat, or a shape in which it stands upright.',
+    'shaft.horizontal' => '“{fan}” must not stand upright: its bearings are not made for a horizontal shaft. Take another fan.',
+    'shaft.tilted' => '“{fan}” must not be tilted: its bearings are not made for that. Take another fan.',
+    'too-heavy' => 'A sheet of {sheet} bears {bears} between the walls; here {mass} would rest on it with “{fan}”. Choose plywood for the sheet, a lighter fan, or smaller filters that bear it on their frames.',
+    'hole-at-edge' => '{panel} is {width} wide. Its holes would come nearer than 10 mm to the edge or 3 mm to each other; it would have to be {needed} wide. Take a smaller fan or wider filters.',
+    'half-dead' => 'Behind a hole of {hole} laid flat on it, less than half of a filter of {width} × {height} works. A stand-off frame, a smaller filter or a larger fan gives it the rest.',
+    'too-local' => 'For dust at its source “{shape}” alone is not enough: it catches only what is set free right before its one face. Take a box, which draws from all round.',
     'no-fan' => 'At least one fan is needed.',
 ];

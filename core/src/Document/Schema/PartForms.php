@@ -7,6 +7,8 @@ namespace Jornel\Core\Document\Schema;
 use Jornel\Core\Part\BuiltInShroud;
 use Jornel\Core\Part\FanFamily;
 use Jornel\Core\Part\FilterForm;
+use Jornel\Core\Part\FixingPlace;
+use Jornel\Core\Part\JoiningKind;
 use Jornel\Core\Part\FireRating;
 use Jornel\Core\Part\Knob;
 use Jornel\Core\Part\MaterialKind;
@@ -51,6 +53,7 @@ final class PartForms
             ->number('pushing_factor', ['exclusiveMinimum' => 0, 'maximum' => 1], 'Share of its flows left when it pushes')
             ->flag('enclosed_motor', '')
             ->choice('motor', ['AC', 'EC'], '')
+            ->figure('standing_power', Dimension::Power, 'Drawn by the electronics of an EC motor or a 12 V fan while it stands: 2 W and 0.2 W where not given (assumed)', self::NOT_NEGATIVE)
             ->flag('holds_flow', 'Of an EC motor: whether it speeds up against pressure so that the flow of a setting holds')
             ->figure('mass', Dimension::Mass, '')
             ->figure('carton_width', Dimension::Length, '')->figure('carton_height', Dimension::Length, '')->figure('carton_depth', Dimension::Length, '')
@@ -79,7 +82,7 @@ final class PartForms
             ->figure('inside', Dimension::Length, 'Inside diameter of a ring')
             ->figure('rim', Dimension::Length, 'Of the frame, 12 mm where not given', self::NOT_NEGATIVE)
             ->key('drop', ['type' => ['array', 'object'], 'minItems' => 1, 'items' => self::dropPoint()->schema(), 'if' => ['type' => 'object'], 'then' => self::dropPoint()->schema()], 'Rated points, velocity over the net face')
-            ->figure('rated_velocity', Dimension::Velocity, 'Above it dust is driven through')
+            ->figure('rated_velocity', Dimension::Velocity, 'Above it dust is driven through; where not given 1.5 m/s of plain media up to 1 in, 2.5 of dense or deeper media, 1.0 of faces under half a square foot (assumed)')
             ->number('pleats_per_foot', ['exclusiveMinimum' => 0], '')
             ->figure('capacity', Dimension::Mass, 'Of fine test dust on the whole net face')
             ->number('growth', ['exclusiveMinimum' => 1], 'Of the drop at capacity')
@@ -94,7 +97,14 @@ final class PartForms
             ->number('minutes_per_seam', self::NOT_NEGATIVE, 'Minutes of work')
             ->text('with', 'Its name within a sentence: close the seam with ...; the name where not given')
             ->text('emission', '')->text('change', 'How filters are changed')
-            ->key('material', ['type' => ['string', 'null']], 'What it uses up, by id')
+            ->choice('kind', self::values(JoiningKind::cases()), 'How it holds; by its skill and material where not given')
+            ->key('material', ['type' => ['string', 'null']], 'What it uses up along the seams, by id')
+            ->number('passes', ['exclusiveMinimum' => 0], 'Times that a seam is gone over; 2 where not given')
+            ->list('fixings', Form::about('Pieces that hold at places, beside what goes along the seams')
+                ->text('material', 'By id')->choice('per', self::values(FixingPlace::cases()), 'Where one set of them goes')
+                ->number('count', ['exclusiveMinimum' => 0], 'Pieces at each place; metres of what is sold by length')
+                ->requires('material', 'per', 'count')->schema(), '', 0)
+            ->flag('trial', 'Whether it is a trial to feel and hear and no build: found only when trials are asked for')
             ->list('tools', ['type' => 'string'], '', 0)->text('skill', '')
             ->list('holds', ['type' => 'string'], 'Shapes that it can hold together; any where not given');
     }

@@ -20,12 +20,13 @@ final class BalanceBound
     private array $tables = [];
 
     /**
-     * A pressure that the balance does not exceed: clean air at it is the most that there can be.
+     * Two pressures between which the balance lies: clean air at them is the least and the most that there can be.
      *
      * @param  string  $key  of the curve, the same for curves that differ by a factor on their flow alone
      * @param  FanCurve  $curve  as it works on the box
+     * @return array{float, float} Pa
      */
-    public function most(string $key, FanCurve $curve, Box $box): float
+    public function between(string $key, FanCurve $curve, Box $box): array
     {
         [$pressures, $flows] = $this->tables[$key] ??= self::table($curve);
         $factor = $curve->freeFlow() / $flows[0];
@@ -46,7 +47,7 @@ final class BalanceBound
             }
         }
 
-        return $pressures[$high];
+        return [$pressures[$low], $pressures[$high]];
     }
 
     /**

@@ -7,6 +7,7 @@ namespace Jornel\Core\Finder\Space;
 use Jornel\Core\Part\Filter;
 use Jornel\Core\Part\Joining;
 use Jornel\Core\Shape\Assembly;
+use Jornel\Core\Shape\Corners;
 use Jornel\Core\Shape\Design;
 
 /**
@@ -15,6 +16,9 @@ use Jornel\Core\Shape\Design;
  */
 final readonly class DesignFamily
 {
+    /** @var list<Corners> ways of treating its corners, open ones first */
+    public array $corners;
+
     /** Ways of treating its corners and of joining it. */
     public int $ways;
 
@@ -30,7 +34,8 @@ final readonly class DesignFamily
      */
     public function __construct(public Design $design, public Assembly $assembly, public array $media, public array $joinings, public string $code)
     {
-        $this->ways = count(Range::CORNERS) * count($joinings);
+        $this->corners = array_values(array_filter(Range::CORNERS, fn (Corners $corners): bool => ! $corners->areNeedless($design)));
+        $this->ways = count($this->corners) * count($joinings);
         $this->weight = count($media) * $this->ways;
     }
 }

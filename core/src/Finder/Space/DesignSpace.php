@@ -45,7 +45,7 @@ final class DesignSpace
     /** What is the same where the design space is. */
     public static function key(Catalogue $catalogue, Range $range, Air $air, Tolerances $tolerances): string
     {
-        return hash('xxh128', serialize([$catalogue, array_keys($range->shapes), $range->leastGrade, $range->prefilters, $range->window, $air, $tolerances]));
+        return hash('xxh128', serialize([$catalogue, array_keys($range->shapes), $range->leastGrade, $range->prefilters, $range->window, $range->trials, array_keys($range->tooLocal), $air, $tolerances]));
     }
 
     /** @return iterable<FamilyFigures> always in the same order */

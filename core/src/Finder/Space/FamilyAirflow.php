@@ -25,6 +25,9 @@ final class FamilyAirflow
     /** @var array<string, array<string, array<int, Output>>> by filter, variant and speed */
     private array $most = [];
 
+    /** @var array<string, array<string, array<int, PerBin>>> m3/s by filter, variant and speed */
+    private array $least = [];
+
     /** @var array<string, array<string, array<int, array{output: Output, level: float, watts: float, works_harder: bool}>>> by filter, variant and speed */
     private array $worked = [];
 
@@ -53,6 +56,22 @@ final class FamilyAirflow
     public function most(Filter $filter, Variant $variant, int $speed): Output
     {
         return $this->most[$filter->id][$variant->code][$speed] ??= $this->tightest($filter, $variant, $speed);
+    }
+
+    /** The least clean air that it could give of some media, leaking as it does; nothing where air comes in from outdoors. */
+    public function least(Filter $filter, Variant $variant, int $speed): PerBin
+    {
+        return $this->least[$filter->id][$variant->code][$speed] ??= $this->atLeast($this->unit($filter), $variant, $speed);
+    }
+
+    private function atLeast(Unit $unit, Variant $variant, int $speed): PerBin
+    {
+        if ($unit->isIntake) {
+            return PerBin::same(0.0);
+        }
+        $box = $unit->box->leaking($variant->leakArea);
+
+        return $box->cleanAir($this->balanceBound->between($this->curveKey($unit, $speed), $unit->curve($unit->speeds[$speed]), $box)[0] * (1.0 - 1e-9));
     }
 
     /**
@@ -113,9 +132,13 @@ final class FamilyAirflow
             // No more comes in than the fan moves freely, all of it clean: more of it holds less of anything.
             return Output::intake($curve->freeFlow(), 0.0, PerBin::same($curve->freeFlow()));
         }
-        $key = "{$this->family->design->fan->id} {$speed}".($unit->outlet === null ? '' : " {$unit->flowFactor} {$unit->outlet->law->viscous} {$unit->outlet->law->inertial}");
+        return Output::recirculating($box->cleanAir($this->balanceBound->between($this->curveKey($unit, $speed), $curve, $box)[1] * (1.0 + 1e-9)));
+    }
 
-        return Output::recirculating($box->cleanAir($this->balanceBound->most($key, $curve, $box) * (1.0 + 1e-9)));
+    /** The same for curves that differ by a factor on their flow alone. */
+    private function curveKey(Unit $unit, int $speed): string
+    {
+        return "{$this->family->design->fan->id} {$speed}".($unit->outlet === null ? '' : " {$unit->flowFactor} {$unit->outlet->law->viscous} {$unit->outlet->law->inertial}");
     }
 
     private function unit(Filter $filter): Unit

@@ -7,6 +7,7 @@ namespace Jornel\Core\Finder\Space;
 use Jornel\Core\Part\Catalogue;
 use Jornel\Core\Part\Filter;
 use Jornel\Core\Part\Joining;
+use Jornel\Core\Quantity\Texts;
 use Jornel\Core\Shape\Design;
 use Jornel\Core\Shape\DoesNotFit;
 use Jornel\Core\Shape\NoSeat;
@@ -38,7 +39,7 @@ final class FamilyEnumeration
     public function families(): iterable
     {
         foreach ($this->range->shapes as $shape) {
-            $joinings = array_values(array_filter($this->catalogue->joinings, fn (Joining $joining): bool => $joining->holds($shape->id())));
+            $joinings = array_values(array_filter($this->catalogue->joinings, fn (Joining $joining): bool => $this->range->takesJoining($joining, $shape)));
             if ($joinings === []) {
                 continue;
             }
@@ -51,7 +52,10 @@ final class FamilyEnumeration
     /** @return list<Misfit> those that keep most out first */
     public function misfits(): array
     {
-        return Misfit::mostFirst(array_values($this->misfits));
+        $pairs = count($this->catalogue->fans) * count($this->catalogue->filters);
+        $tooLocal = array_map(fn (Shape $shape): Misfit => new Misfit($shape->name(), 'room.pollutant', Texts::of('does-not-fit')->tell('too-local', shape: $shape->name()), $pairs), array_values($this->range->tooLocal));
+
+        return Misfit::mostFirst([...array_values($this->misfits), ...$tooLocal]);
     }
 
     /**
@@ -76,6 +80,9 @@ final class FamilyEnumeration
                 $design = new Design($shape, $fan, $best, $joinings[0], Range::CORNERS[0], $prefilter, null, $way, window: $shape->needsWindow() ? $this->range->window : null);
                 try {
                     $assembly = $design->assemble();
+                    if ($assembly->isHalfDead()) {
+                        throw DoesNotFit::halfDead($best, $fan);
+                    }
                     if (! $shape->isNeedless($design)) {
                         yield new DesignFamily($design, $assembly, $filters, $joinings, self::code($design));
                     }

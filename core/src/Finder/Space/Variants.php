@@ -9,9 +9,11 @@ use Jornel\Core\Kit\Pieces;
 use Jornel\Core\Part\Catalogue;
 use Jornel\Core\Part\Joining;
 use Jornel\Core\Part\Material;
+use Jornel\Core\Shape\Assembly;
 use Jornel\Core\Shape\Corners;
 use Jornel\Core\Shape\Design;
 use Jornel\Core\Shape\Size;
+use Jornel\Core\Shape\SmallFanWiring;
 
 /** The ways of making one family’s corners and seams. They leak and take the same whatever the media of its filters. */
 final class Variants
@@ -31,11 +33,14 @@ final class Variants
     /** @var non-empty-list<Variant>|null */
     private ?array $all = null;
 
-    /** @var array<int, list<array{Material, int}>> by number of units */
+    /** @var array<string, list<array{Material, int}>> by number of units and voltage */
     private array $hardware = [];
 
-    /** @var array<int, list<array{list<array{Material, int}>, array{Material, int}|null}>> by number of units; by place */
+    /** @var array<string, list<list<array{Material, int}>>> by number of units and voltage; by place */
     private array $takes = [];
+
+    /** @var array<string, array<int, array<string, int>>> pieces by corners, by number of units, by id */
+    private array $sheets = [];
 
     public function __construct(private readonly DesignFamily $family, private readonly Catalogue $catalogue)
     {
@@ -72,41 +77,71 @@ final class Variants
     }
 
     /**
-     * What some units take besides fans, filters, sheets and joining: the same whatever their corners.
+     * What some units take besides fans, filters, sheets and joining at least, whatever their corners.
      *
+     * @param  int  $speed  at which they run
      * @return list<array{Material, int}> with pieces
      */
-    public function hardware(int $units): array
+    public function hardware(int $units, int $speed): array
     {
-        return $this->hardware[$units] ??= $this->lines(Pieces::ofHardware($this->family->assembly, $units, $this->catalogue));
+        return $this->hardware["{$units} {$this->voltage($speed)}"] ??= $this->lines($this->leastHardware($units, $speed));
     }
 
     /**
-     * What some units take besides fans and filters.
+     * What some units take besides fans and filters, of each way.
      *
-     * @return list<array{list<array{Material, int}>, array{Material, int}|null}> sheets and hardware, and the joining, with pieces;
-     *                                                                            of each way
+     * @param  int  $speed  at which they run
+     * @return list<list<array{Material, int}>> with pieces
      */
-    public function takes(int $units): array
+    public function takes(int $units, int $speed): array
     {
-        return $this->takes[$units] ??= $this->taken($units);
+        return $this->takes["{$units} {$this->voltage($speed)}"] ??= $this->taken($units, $speed);
     }
 
-    /** @return list<array{list<array{Material, int}>, array{Material, int}|null}> */
-    private function taken(int $units): array
+    /** What the fans are fed with at a speed: speeds that are fed alike take the same. */
+    public function voltage(int $speed): string
     {
-        $others = [];
+        return (string) $this->family->design->fan->speeds[$speed]->volts;
+    }
+
+    /** @return list<list<array{Material, int}>> */
+    private function taken(int $units, int $speed): array
+    {
         $taken = [];
         foreach ($this->all() as $variant) {
-            [$lines, $length] = $others[$variant->corners->value] ??= [
-                [...$this->lines(Pieces::ofSheets($this->family->design->fan, $variant->assembly, $units, $this->catalogue)), ...$this->lines(Pieces::ofHardware($variant->assembly, $units, $this->catalogue))],
-                Pieces::joiningLength($variant->assembly, $units),
-            ];
-            $material = $variant->joining->material === null || $length <= 0.0 ? null : $this->catalogue->material($variant->joining->material);
-            $taken[] = [$lines, $material === null ? null : [$material, Pieces::ofJoining($material, $length)]];
+            $sheets = $this->sheets[$variant->corners->value][$units] ??= Pieces::ofSheets($this->family->design->fan, $variant->assembly, $units, $this->catalogue);
+            $design = $this->made($variant->corners)->made($variant->corners, $variant->joining);
+            $besides = Pieces::besidesSheets($design, $this->fed($variant->assembly, $speed), $units, $this->catalogue);
+            foreach ($sheets as $id => $count) {
+                $besides[$id] = ($besides[$id] ?? 0) + $count;
+            }
+            $taken[] = $this->lines($besides);
         }
 
         return $taken;
+    }
+
+    /** @return array<string, int> */
+    private function leastHardware(int $units, int $speed): array
+    {
+        $assembly = $this->fed($this->family->assembly, $speed);
+        $pieces = array_map(fn (int $count): int => $count * $units, $assembly->hardware);
+        foreach ($assembly->lengths as $id => $length) {
+            $pieces[$id] = ($pieces[$id] ?? 0) + Pieces::whole($this->catalogue->material($id), $length * $units);
+        }
+
+        return $pieces;
+    }
+
+    /** With the supply that gives a speed. */
+    private function fed(Assembly $assembly, int $speed): Assembly
+    {
+        $fan = $this->family->design->fan;
+
+        return $fan->volts === null ? $assembly : $assembly->withHardware(
+            array_filter($assembly->hardware, fn (string|int $id): bool => ! SmallFanWiring::isSupply((string) $id), ARRAY_FILTER_USE_KEY)
+            + SmallFanWiring::supply($this->family->design->shape->fanCount($this->family->design), $fan, $fan->speeds[$speed]->name),
+        );
     }
 
     /**
@@ -131,7 +166,7 @@ final class Variants
     private function listed(): array
     {
         $all = [];
-        foreach (Range::CORNERS as $corners) {
+        foreach ($this->family->corners as $corners) {
             $assembly = $this->made($corners)->assemble();
             $work = $corners === Corners::Open ? $this->leastWork() : Work::of($this->made($corners));
             $size = $this->size($corners);

@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jornel\Core\Kit;
+
+use Jornel\Core\Air\PerBin;
+use Jornel\Core\Air\Pollutant;
+use Jornel\Core\Shape\Design;
+
+/**
+ * How often the filters of a build are changed: the number of changes of the settings is that of the ordinary cube (four
+ * 20 x 20 x 1 economy filters of grade 13 on a plain box fan, shroud, top speed). A build that cleans more air for each gram
+ * that its filters hold is changed more often, one that cleans less is changed less often: changes = setting x (clean air /
+ * dust capacity) / the same of the ordinary cube (assumed, until a forecast takes its place).
+ */
+final readonly class FilterLife
+{
+    /** Clean air of the ordinary cube over the dust capacity of its filters by bin, in reference air, m3/s for a kg (FilterLifeTest holds it to the catalogue). */
+    public const ORDINARY = [2.1486779517737378, 2.5085394270853776, 2.5124313176553215];
+
+    private const MONTHS_IN_A_YEAR = 12.0;
+
+    private float $ordinary;
+
+    /** @param  Pollutant  $pollutant  in the air that they clean */
+    public function __construct(private Pollutant $pollutant)
+    {
+        $this->ordinary = $pollutant->weigh(PerBin::of(self::ORDINARY));
+    }
+
+    /**
+     * Changes within the span that is compared, not rounded.
+     *
+     * @param  PerBin  $clean  air of one unit, m3/s
+     */
+    public function changes(PerBin $clean, Design $design, Economy $economy): float
+    {
+        return $this->changesOf($this->pollutant->weigh($clean), self::capacity($design), $economy);
+    }
+
+    /**
+     * The same.
+     *
+     * @param  float  $clean  air of one unit, m3/s
+     * @param  float|null  $capacity  of all its filters, kg; null where it is not known, so that the setting holds
+     */
+    public function changesOf(float $clean, ?float $capacity, Economy $economy): float
+    {
+        return $capacity === null || $this->ordinary <= 0.0 ? (float) $economy->changes : $economy->changes * $clean / $capacity / $this->ordinary;
+    }
+
+    /**
+     * How long the filters last.
+     *
+     * @param  float  $changes  within the span
+     * @return float|null months; null where they are never changed
+     */
+    public static function months(float $changes, Economy $economy): ?float
+    {
+        return $changes > 0.0 ? self::MONTHS_IN_A_YEAR * $economy->years / $changes : null;
+    }
+
+    /**
+     * Dust that all filters of a unit hold, pre-filters among them.
+     *
+     * @return float|null kg of fine test dust; null where that of some is not known
+     */
+    public static function capacity(Design $design): ?float
+    {
+        $count = $design->shape->filterCount($design);
+        $sum = 0.0;
+        foreach ([$design->filter, $design->prefilter] as $filter) {
+            if ($filter !== null) {
+                $sum += $filter->loading === null ? NAN : $count * $filter->loading->capacity;
+            }
+        }
+
+        return is_nan($sum) ? null : $sum;
+    }
+}

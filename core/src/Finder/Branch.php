@@ -19,6 +19,7 @@ final readonly class Branch
      * @param  Filter|null  $filter  null where its media are not chosen
      * @param  Variant|null  $variant  null where corners and joining are not chosen
      * @param  (Closure(int): float)|null  $shares  of the goal, at best, by number of units; where its media are not chosen
+     * @param  bool  $isTight  whether its bound cannot be told more closely before its media are chosen
      * @param  PricedVariant|null  $priced  the variant with its price, where it is chosen
      */
     public function __construct(
@@ -31,7 +32,14 @@ final readonly class Branch
         public ?Variant $variant = null,
         public ?Closure $shares = null,
         public ?PricedVariant $priced = null,
+        public bool $isTight = false,
     ) {
+    }
+
+    /** The same with a closer bound on what it has at best. */
+    public function tightened(Measures $atBest): self
+    {
+        return new self($this->evaluation, $this->operation, $atBest, $this->share, $this->weight, $this->filter, $this->variant, $this->shares, $this->priced, true);
     }
 
     /** In words that sort the same on every machine; of filters those that shops nearby have come first. */

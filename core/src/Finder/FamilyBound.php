@@ -24,7 +24,7 @@ final class FamilyBound
 
     private readonly int $missingSkills;
 
-    /** @var array<string, array{int, int, int, int}> first cost, one change of filters, missing fans, steps of making, by number of units and voltage */
+    /** @var array<string, array{int, int, int}> first cost, missing fans, steps of making, by number of units and voltage */
     private array $costs = [];
 
     /** @var array<string, int> by number of units and voltage, hundredths of money */
@@ -41,15 +41,15 @@ final class FamilyBound
     /**
      * With the cheapest media to begin with and the cheapest to change.
      *
-     * @param  float  $changes  of all filters over the years, at least
+     * @param  int  $filters  what all changes of filters cost over the years at least, hundredths of money
      */
-    public function ofAnyMedia(Operation $one, float $changes): Measures
+    public function ofAnyMedia(Operation $one, int $filters): Measures
     {
         $units = $one->units;
-        [$first, $change, $missing, $steps] = $this->costs["{$units} {$this->figures->variants->voltage($one->speed)}"] ??= $this->costs($units, $one->speed);
+        [$first, $missing, $steps] = $this->costs["{$units} {$this->figures->variants->voltage($one->speed)}"] ??= $this->costs($units, $one->speed);
 
         return new Measures(
-            $first, PriceBook::running($change, $changes, $one->energy), $one->level, $units * $this->footprint, $this->height, $one->power,
+            $first, $filters + $one->energy, $one->level, $units * $this->footprint, $this->height, $one->power,
             $units * $this->minutes, $this->missingTools, $this->missingSkills, $missing, $steps | $one->steps,
         );
     }
@@ -81,18 +81,17 @@ final class FamilyBound
         ];
     }
 
-    /** @return array{int, int, int, int} */
+    /** @return array{int, int, int} */
     private function costs(int $units, int $speed): array
     {
         $design = $this->figures->family->design;
         [$fans, $filters] = [$units * $this->figures->fans, $units * $this->figures->filters];
-        [$first, $change] = $this->book->cheapest($this->figures->family->media, $filters);
+        $first = $this->book->cheapest($this->figures->family->media, $filters);
         if ($design->prefilter !== null) {
             $first += $this->book->atLeast($design->prefilter, $filters);
-            $change += $this->book->refill($design->prefilter, $filters);
         }
         $first += $this->book->atLeast($design->fan, $fans) + $this->hardware($units, $speed);
 
-        return [$first, $change, $this->stock->missing($design->fan->id, $fans), MeasureSteps::ofMaking($units * $this->footprint, $units * $this->minutes)];
+        return [$first, $this->stock->missing($design->fan->id, $fans), MeasureSteps::ofMaking($units * $this->footprint, $units * $this->minutes)];
     }
 }

@@ -102,6 +102,12 @@ final class FamilyEvaluation
         );
     }
 
+    /** One change of all filters of some units, hundredths of money. */
+    public function change(Filter $filter, int $units): int
+    {
+        return ($this->costs[$filter->id][$units] ??= $this->costs($filter, $units))[1];
+    }
+
     /** @return array{int, int, int} first cost, one change of filters, missing fans and filters */
     private function costs(Filter $filter, int $units): array
     {

@@ -75,19 +75,18 @@ final class Goal
     }
 
     /**
-     * Clean air that some units give at least where they may reach the goal.
+     * Clean air that units give together at least where they may reach the goal.
      *
      * @param  Pollutant  $pollutant  for which it counts
-     * @param  int  $units  1 or more
-     * @return float of one unit, m3/s; 0 where nothing can be said
+     * @return float m3/s; 0 where nothing can be said
      */
-    public function leastClean(Pollutant $pollutant, int $units): float
+    public function leastClean(Pollutant $pollutant): float
     {
         if ($this->asks === null || ! $this->isPlain || ! $pollutant->isNoFinerThan($this->judges)) {
             return 0.0;
         }
 
-        return max(0.0, self::LEAST_SHARE * $this->asks - $this->building - $this->standing) / $units;
+        return max(0.0, self::LEAST_SHARE * $this->asks - $this->building - $this->standing);
     }
 
     /** Whether something with such a share, at best, may reach it with a chance of one half or more. */

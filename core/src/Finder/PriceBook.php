@@ -16,7 +16,7 @@ use Jornel\Core\Quantity\Money;
 /** Prices of pieces, each worked out once; in whole hundredths of money, because a search adds up millions of them. */
 final class PriceBook
 {
-    /** @var array<string, array<int, array{int, int}>> by the first filter of a geometry and pieces */
+    /** @var array<string, array<int, int>> by the first filter of a geometry and pieces */
     private array $cheapest = [];
 
     /** @var array<string, array<int, int>> what must be bought at least, by part and pieces */
@@ -57,17 +57,13 @@ final class PriceBook
     }
 
     /**
-     * The least that some of a geometry's filters cost to begin with, and the least that they cost to change.
+     * The least that some of a geometry's filters cost to begin with.
      *
      * @param  non-empty-list<Filter>  $filters  the same wherever the first is the same
-     * @return array{int, int}
      */
-    public function cheapest(array $filters, int $pieces): array
+    public function cheapest(array $filters, int $pieces): int
     {
-        return $this->cheapest[$filters[0]->id][$pieces] ??= [
-            min(array_map(fn (Filter $filter): int => $this->atLeast($filter, $pieces), $filters)),
-            min(array_map(fn (Filter $filter): int => $this->refill($filter, $pieces), $filters)),
-        ];
+        return $this->cheapest[$filters[0]->id][$pieces] ??= min(array_map(fn (Filter $filter): int => $this->atLeast($filter, $pieces), $filters));
     }
 
     /**

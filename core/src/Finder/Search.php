@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Jornel\Core\Finder;
 
 use Closure;
+use Jornel\Core\Air\Pollutant;
 use Jornel\Core\Airflow\Propagation;
 use Jornel\Core\Finder\Space\Variant;
 use Jornel\Core\Kit\FilterLife;
@@ -37,7 +38,12 @@ final class Search
 
     private readonly Goal $goal;
 
+    private readonly Pollutant $pollutant;
+
     private readonly FilterLife $life;
+
+    /** Clean air that all units together give at least where the goal is reached, m3/s. */
+    private readonly float $needed;
 
     private readonly ParetoFront $front;
 
@@ -74,7 +80,9 @@ final class Search
     {
         $this->ample = exp(self::WIDE * Normal::quantile($problem->sure));
         $this->goal = new Goal($problem->goal, $problem->room, $problem->standing());
-        $this->life = new FilterLife($problem->room->pollutant());
+        $this->pollutant = $problem->room->pollutant();
+        $this->life = new FilterLife($this->pollutant);
+        $this->needed = $this->goal->leastClean($this->pollutant);
         $this->front = new ParetoFront;
         $this->bests = new BestBuilds;
         $this->limits = $problem->limits->set();
@@ -146,7 +154,7 @@ final class Search
                 }
                 $share = $shares($operation->units);
                 if ($share >= Goal::LEAST_SHARE) {
-                    $this->queue->add(new Branch($evaluation, $operation, $this->atBest($evaluation, $operation), $share, $weight, shares: $shares));
+                    $this->queue->add(new Branch($evaluation, $operation, $this->atBest($evaluation, $operation, $this->neededChanges(...)), $share, $weight, shares: $shares));
 
                     break;
                 }
@@ -161,6 +169,12 @@ final class Search
         while (($branch = $this->queue->next($cost)) !== null) {
             $this->breathe();
             $matters = $this->mayMatter($branch->atBest, $branch->share, $branch->weight);
+            if ($matters && $branch->shares !== null && ! $branch->isTight) {
+                // What its filters cost is told more closely now that it may matter.
+                $this->queue->add($branch->tightened($this->atBest($branch->evaluation, $branch->operation, $this->leastChanges(...))));
+
+                continue;
+            }
             if ($matters) {
                 $this->follow($branch);
             }
@@ -188,7 +202,7 @@ final class Search
                 return;
             }
             $operation = $operations[$units - 1];
-            [$atBest, $share] = [$this->atBest($evaluation, $operation), $shares($units)];
+            [$atBest, $share] = [$this->atBest($evaluation, $operation, $this->neededChanges(...)), $shares($units)];
             if ($matter || $this->mayMatter($atBest, $share, $branch->weight)) {
                 $this->queue->add(new Branch($evaluation, $operation, $atBest, $share, $branch->weight, shares: $shares));
 
@@ -225,38 +239,50 @@ final class Search
         }
         $ideal = $evaluation->ideal($operation->units, $operation->speed);
         foreach ($evaluation->family->media as $filter) {
-            if ($evaluation->figures->mayTip && ! $evaluation->figures->stands($filter)) {
-                $this->counts->beyondLimits += $evaluation->family->ways;
-
+            $atBest = $evaluation->made($filter, $ideal, $operation, $this->leastChanges($evaluation, $filter, $operation));
+            if (! $this->mayMatter($atBest, $branch->share, $evaluation->family->ways)) {
                 continue;
             }
-            $atBest = $evaluation->made($filter, $ideal, $operation, $this->leastChanges($evaluation, $operation, $evaluation->figures->capacity($filter)));
-            if ($this->mayMatter($atBest, $branch->share, $evaluation->family->ways)) {
+            if ($evaluation->figures->mayTip && ! $evaluation->figures->stands($filter)) {
+                $this->counts->beyondLimits += $evaluation->family->ways;
+            } else {
                 $this->queue->add(new Branch($evaluation, $operation, $atBest, $branch->share, $evaluation->family->ways, $filter));
             }
         }
     }
 
-    /** What a family has at best, whatever its media. */
-    private function atBest(FamilyEvaluation $evaluation, Operation $operation): Measures
+    /**
+     * What a family has at best, whatever its media.
+     *
+     * @param  Closure(FamilyEvaluation, Filter, Operation): float  $changes  how often filters are changed at least
+     */
+    private function atBest(FamilyEvaluation $evaluation, Operation $operation, Closure $changes): Measures
     {
-        return $evaluation->atBest()->ofAnyMedia($operation, $this->leastChanges($evaluation, $operation, $evaluation->figures->mostCapacity));
+        $least = INF;
+        foreach ($evaluation->family->media as $filter) {
+            $least = min($least, PriceBook::running($evaluation->change($filter, $operation->units), $changes($evaluation, $filter, $operation), 0));
+        }
+
+        return $evaluation->atBest()->ofAnyMedia($operation, (int) $least);
     }
 
-    /**
-     * How often filters are changed at least where the goal is reached.
-     *
-     * @param  float|null  $capacity  of the filters of one unit at most, kg; null where it is not known
-     */
-    private function leastChanges(FamilyEvaluation $evaluation, Operation $operation, ?float $capacity): float
+    /** How often filters are changed at least where the goal is reached. */
+    private function neededChanges(FamilyEvaluation $evaluation, Filter $filter, Operation $operation): float
     {
-        if ($capacity === null) {
-            // Of some media the setting holds, of others hardly any dust is known to be caught.
-            return count($evaluation->family->media) === 1 ? (float) $this->problem->economy->changes : 0.0;
-        }
-        $clean = $evaluation->airflow->ideal->isIntake ? 0.0 : $this->goal->leastClean($this->problem->room->pollutant(), $operation->units);
+        $clean = $evaluation->airflow->ideal->isIntake ? 0.0 : $this->needed / $operation->units;
 
-        return $this->life->changesOf($clean, $capacity, $this->problem->economy);
+        return $this->life->changesOf($clean, $evaluation->figures->capacity($filter), $this->problem->economy);
+    }
+
+    /** The same by the clean air that they give in any case. */
+    private function leastChanges(FamilyEvaluation $evaluation, Filter $filter, Operation $operation): float
+    {
+        $clean = $this->pollutant->weigh($evaluation->airflow->leastOf($filter, $operation->speed));
+
+        return max(
+            $this->neededChanges($evaluation, $filter, $operation),
+            $this->life->changesOf($clean, $evaluation->figures->capacity($filter), $this->problem->economy),
+        );
     }
 
     private function chooseVariant(Branch $branch, Filter $filter): void
@@ -277,9 +303,13 @@ final class Search
             return;
         }
         $capacity = $evaluation->figures->capacity($filter);
+        $least = $this->leastChanges($evaluation, $filter, $operation);
         foreach ($evaluation->priced($operation->units, $operation->speed) as $priced) {
-            $clean = $this->problem->room->pollutant()->weigh($evaluation->airflow->least($filter, $priced->variant, $operation->speed));
-            $made = $evaluation->made($filter, $priced, $operation, $this->life->changesOf($clean, $capacity, $this->problem->economy));
+            if (! $this->mayMatter($evaluation->made($filter, $priced, $operation, $least), $share, 1)) {
+                continue;
+            }
+            $clean = $this->pollutant->weigh($evaluation->airflow->least($filter, $priced->variant, $operation->speed));
+            $made = $evaluation->made($filter, $priced, $operation, max($least, $this->life->changesOf($clean, $capacity, $this->problem->economy)));
             if ($this->mayMatter($made, $share, 1)) {
                 $this->queue->add(new Branch($evaluation, $operation, $made, $share, 1, $filter, $priced->variant, priced: $priced));
             }
@@ -306,7 +336,7 @@ final class Search
         $this->counts->solved++;
         $evaluation = $branch->evaluation;
         $output = $evaluation->airflow->worked($filter, $variant, $speed)['output'];
-        $changes = $this->life->changesOf($this->problem->room->pollutant()->weigh($output->clean), $evaluation->figures->capacity($filter), $this->problem->economy);
+        $changes = $this->life->changesOf($this->pollutant->weigh($output->clean), $evaluation->figures->capacity($filter), $this->problem->economy);
         $solved = $evaluation->solved($filter, $variant, $branch->operation, $evaluation->made($filter, $branch->priced ?? throw new LogicException('Corners and joining are priced when they are chosen.'), $branch->operation, $changes));
         $share = $this->goal->share($solved->output, $units);
         if (! Goal::mayBeReachedAt($share) || ! $this->mayMatter($solved->measures, $share, 0)) {

@@ -6,6 +6,7 @@ namespace Jornel\Core\Kit;
 
 use Jornel\Core\Air\PerBin;
 use Jornel\Core\Air\Pollutant;
+use Jornel\Core\Part\Filter;
 use Jornel\Core\Shape\Design;
 
 /**
@@ -68,11 +69,21 @@ final readonly class FilterLife
      */
     public static function capacity(Design $design): ?float
     {
-        $count = $design->shape->filterCount($design);
+        return self::capacityOf($design->shape->filterCount($design), $design->filter, $design->prefilter);
+    }
+
+    /**
+     * The same.
+     *
+     * @param  int  $count  of filters in a unit
+     * @return float|null  kg
+     */
+    public static function capacityOf(int $count, Filter $filter, ?Filter $prefilter): ?float
+    {
         $sum = 0.0;
-        foreach ([$design->filter, $design->prefilter] as $filter) {
-            if ($filter !== null) {
-                $sum += $filter->loading === null ? NAN : $count * $filter->loading->capacity;
+        foreach ([$filter, $prefilter] as $one) {
+            if ($one !== null) {
+                $sum += $one->loading === null ? NAN : $count * $one->loading->capacity;
             }
         }
 

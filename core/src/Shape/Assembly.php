@@ -75,6 +75,12 @@ final readonly class Assembly
         return false;
     }
 
+    /** The same with other media of the same size in every face. */
+    public function refitted(Design $design): self
+    {
+        return $this->changed(['faces' => array_map(fn (FilterFace $face): FilterFace => $face->refitted($design), $this->faces)]);
+    }
+
     /**
      * The same on something to stand on.
      *

@@ -47,12 +47,14 @@ enum Corners: string
      * Whether they change nothing for a fan that has a ring in line with its blades already, so that the sheet over it would be
      * sold for nothing.
      *
-     * @param  Design  $design  that fits, with any corners
+     * @param  Design  $open  that fits, with open corners
      */
-    public function areNeedless(Design $design): bool
+    public function areNeedless(Design $open): bool
     {
-        return $this !== self::Open && $design->fan->recirculation->builtIn === BuiltInShroud::Ring
-            && $design->made($this, $design->joining)->assemble()->openArea() >= $design->made(self::Open, $design->joining)->assemble()->openArea() - 1e-12;
+        return $this !== self::Open && $open->fan->recirculation->builtIn === BuiltInShroud::Ring
+            // Round housings and small fans leave no windows that a sheet could close.
+            && ($open->fan->body->isRound() || $open->fan->handling->holePitch !== null
+                || $open->made($this, $open->joining)->assemble()->openArea() >= $open->assemble()->openArea() - 1e-12);
     }
 
     /** Whether the windows that rounded corners of the housing leave are closed. */

@@ -61,6 +61,17 @@ final readonly class FilterFace
         return new self($id, $isDouble ? "{$works} twice" : (string) $works, $layers, $works / $whole);
     }
 
+    /** The same face of a design with other media of the same size. */
+    public function refitted(Design $design): self
+    {
+        $layers = [];
+        foreach ($this->layers as $number => $layer) {
+            $layers[] = $number === 0 && $design->prefilter !== null ? $layer : Layer::of($design->filter, $layer->netArea)->loaded($design->load);
+        }
+
+        return new self($this->id, $this->kind, $layers === [] ? $this->layers : $layers, $this->workingShare);
+    }
+
     /**
      * Layers in series, given as such.
      *

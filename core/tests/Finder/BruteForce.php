@@ -18,6 +18,7 @@ use Jornel\Core\Kit\RunningCost;
 use Jornel\Core\Kit\ShoppingList;
 use Jornel\Core\Part\PartKind;
 use Jornel\Core\Room\Target\Judgement;
+use Jornel\Core\Shape\Corners;
 use Jornel\Core\Shape\Design;
 use Jornel\Core\Shape\DoesNotFit;
 use Jornel\Core\Shape\Measurements;
@@ -60,7 +61,7 @@ final class BruteForce
         } catch (DoesNotFit) {
             return;
         }
-        if ($design->shape->isNeedless($design) || $design->corners->areNeedless($design) || $assembly->isHalfDead()) {
+        if ($design->shape->isNeedless($design) || $design->corners->areNeedless($design->made(Corners::Open, $design->joining)) || $assembly->isHalfDead()) {
             return;
         }
         $stands = Standing::isRight($design);

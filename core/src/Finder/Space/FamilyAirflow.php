@@ -13,6 +13,7 @@ use Jornel\Core\Airflow\Propagation;
 use Jornel\Core\Airflow\Tolerances;
 use Jornel\Core\Airflow\Unit;
 use Jornel\Core\Part\Filter;
+use Jornel\Core\Part\Joining;
 
 /** Clean air of one unit of a family’s designs: bounds, balances and how sure they are, each computed once. */
 final class FamilyAirflow
@@ -27,6 +28,11 @@ final class FamilyAirflow
 
     /** @var array<string, array<string, array<int, PerBin>>> m3/s by filter, variant and speed */
     private array $least = [];
+
+    /** @var array<string, array<int, PerBin>> m3/s by filter and speed */
+    private array $leastOf = [];
+
+    private ?float $mostLeak = null;
 
     /** @var array<string, array<string, array<int, array{output: Output, level: float, watts: float, works_harder: bool}>>> by filter, variant and speed */
     private array $worked = [];
@@ -58,20 +64,33 @@ final class FamilyAirflow
         return $this->most[$filter->id][$variant->code][$speed] ??= $this->tightest($filter, $variant, $speed);
     }
 
-    /** The least clean air that it could give of some media, leaking as it does; nothing where air comes in from outdoors. */
-    public function least(Filter $filter, Variant $variant, int $speed): PerBin
+    /** The least clean air that it could give of some media, however it is made; nothing where air comes in from outdoors. */
+    public function leastOf(Filter $filter, int $speed): PerBin
     {
-        return $this->least[$filter->id][$variant->code][$speed] ??= $this->atLeast($this->unit($filter), $variant, $speed);
+        return $this->leastOf[$filter->id][$speed] ??= $this->atLeast($this->unit($filter), $this->mostLeak(), $speed);
     }
 
-    private function atLeast(Unit $unit, Variant $variant, int $speed): PerBin
+    /** The same leaking as it does made one way. */
+    public function least(Filter $filter, Variant $variant, int $speed): PerBin
+    {
+        return $this->least[$filter->id][$variant->code][$speed] ??= $this->atLeast($this->unit($filter), $variant->leakArea, $speed);
+    }
+
+    private function atLeast(Unit $unit, float $leak, int $speed): PerBin
     {
         if ($unit->isIntake) {
             return PerBin::same(0.0);
         }
-        $box = $unit->box->leaking($variant->leakArea);
+        $box = $unit->box->leaking($leak);
 
         return $box->cleanAir($this->balanceBound->between($this->curveKey($unit, $speed), $unit->curve($unit->speeds[$speed]), $box)[0] * (1.0 - 1e-9));
+    }
+
+    /** @return float leaks with open corners and the joining that leaves the widest gap, m2 */
+    private function mostLeak(): float
+    {
+        return $this->mostLeak ??= $this->family->assembly->openArea()
+            + $this->family->assembly->joinedLength() * max(array_map(fn (Joining $joining): float => $joining->residualGap, $this->family->joinings));
     }
 
     /**
@@ -150,7 +169,7 @@ final class FamilyAirflow
     {
         $design = $this->family->design->with(filter: $filter);
 
-        return Unit::of($design, $design->assemble(), $this->air);
+        return Unit::of($design, $this->family->assembly->refitted($design), $this->air);
     }
 
     /** With its own corners and joining. */

@@ -30,9 +30,6 @@ final class FamilyFigures
     /** Whether it is of a shape that may tip over, which is found out before anything else. */
     public readonly bool $mayTip;
 
-    /** Dust that the filters of one unit hold at most, kg; null where that of some is not known. */
-    public readonly ?float $mostCapacity;
-
     /** @var array<string, bool> by filter */
     private array $stands = [];
 
@@ -48,14 +45,12 @@ final class FamilyFigures
         $this->airflow = new FamilyAirflow($family, $air, $tolerances, $balanceBound);
         $this->variants = new Variants($family, $catalogue);
         $this->mayTip = Footing::mayBeChosen($design->shape);
-        $capacities = array_map($this->capacity(...), $family->media);
-        $this->mostCapacity = in_array(null, $capacities, true) ? null : max($capacities);
     }
 
     /** Dust that the filters of one unit hold, kg; null where that is not known. */
     public function capacity(Filter $filter): ?float
     {
-        return $this->capacities[$filter->id] ??= FilterLife::capacity($this->family->design->with(filter: $filter));
+        return $this->capacities[$filter->id] ??= FilterLife::capacityOf($this->filters, $filter, $this->family->design->prefilter);
     }
 
     /** Whether it is stood as it should be with some media: safely, and on feet only where it would tip over without them. */

@@ -27,8 +27,9 @@ final class Standing
 
     private static function isSafe(Design $design): bool
     {
+        $open = $design->made(Corners::Open, $design->joining);
         foreach (Range::CORNERS as $corners) {
-            if (! $corners->areNeedless($design) && self::tips($design, $corners)) {
+            if (! $corners->areNeedless($open) && self::tips($open, $corners)) {
                 return false;
             }
         }

@@ -27,6 +27,28 @@ final readonly class CartonBlank
     {
     }
 
+    /**
+     * Areas between its folds that rectangles may be cut from, their flutes upright.
+     *
+     * @param  float  $kerf  m
+     * @return list<array{float, float}> width and height, m
+     */
+    public function clearAreas(float $kerf): array
+    {
+        $fold = self::CREASE + $kerf;
+        $areas = [];
+        // The outer walls have one fold and a free edge, the inner ones two folds; flaps have one fold below or above.
+        foreach ([[$this->width, 1], [$this->depth, 2], [$this->width, 2], [$this->depth, 1]] as [$width, $folds]) {
+            foreach ([$this->height - 2.0 * $fold, $this->depth / 2.0 - $fold, $this->depth / 2.0 - $fold] as $height) {
+                if ($width - $folds * $fold > 0.0 && $height > 0.0) {
+                    $areas[] = [$width - $folds * $fold, $height];
+                }
+            }
+        }
+
+        return $areas;
+    }
+
     /** @return float length of the blank without the strip that it was glued with, m */
     public function long(): float
     {

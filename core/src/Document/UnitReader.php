@@ -8,7 +8,9 @@ use Jornel\Core\Air\Air;
 use Jornel\Core\Airflow\Unit;
 use Jornel\Core\Data\DataFiles;
 use Jornel\Core\Fault\Faults;
+use Jornel\Core\Part\BadRecord;
 use Jornel\Core\Part\Fan;
+use Jornel\Core\Part\FanSpeed;
 use Jornel\Core\Part\Filter;
 use Jornel\Core\Part\Joining;
 use Jornel\Core\Part\Record;
@@ -66,7 +68,20 @@ final readonly class UnitReader
             $record->optional('openings', -1e-12)->si ?? 0.0,
             $load,
             self::window($record),
+            self::speed($record, $fan),
         );
+    }
+
+    /** The speed that is told; null for the top speed. */
+    private static function speed(Record $record, Fan $fan): ?string
+    {
+        if (! isset($record->data()['speed'])) {
+            return null;
+        }
+        $names = array_map(fn (FanSpeed $speed): string => $speed->name, $fan->speeds);
+        $named = $record->text('speed');
+
+        return in_array($named, $names, true) ? $named : throw BadRecord::unknownName($record->path('speed'), $named, $names);
     }
 
     /** Clear opening of a window that is told; null where none is. */

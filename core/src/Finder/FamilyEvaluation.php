@@ -108,6 +108,12 @@ final class FamilyEvaluation
         return ($this->costs[$filter->id][$units] ??= $this->costs($filter, $units))[1];
     }
 
+    /** The same way of making some units with the sheets that it takes of some media, instead of the least. */
+    public function pricedExactly(PricedVariant $priced, Filter $filter, int $units, int $speed): PricedVariant
+    {
+        return $priced->costing($this->book->eachAlone($this->figures->variants->taken($priced->variant, $filter, $units, $speed)));
+    }
+
     /** @return array{int, int, int} first cost, one change of filters, missing fans and filters */
     private function costs(Filter $filter, int $units): array
     {

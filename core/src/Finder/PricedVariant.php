@@ -24,9 +24,15 @@ final readonly class PricedVariant
      * @param  int  $missingTools  that are not at hand
      * @param  int  $missingSkills  that nobody has
      */
-    public function __construct(public Variant $variant, int $units, public int $extra, public int $missingTools, public int $missingSkills)
+    public function __construct(public Variant $variant, private int $units, public int $extra, public int $missingTools, public int $missingSkills)
     {
         [$this->footprint, $this->minutes] = [$units * $variant->footprint, $units * $variant->minutes];
         $this->steps = MeasureSteps::ofMaking($this->footprint, $this->minutes);
+    }
+
+    /** The same at another price, hundredths of money. */
+    public function costing(int $extra): self
+    {
+        return $extra === $this->extra ? $this : new self($this->variant, $this->units, $extra, $this->missingTools, $this->missingSkills);
     }
 }

@@ -333,11 +333,12 @@ final class Search
 
             return;
         }
-        $this->counts->solved++;
         $evaluation = $branch->evaluation;
-        $output = $evaluation->airflow->worked($filter, $variant, $speed)['output'];
-        $changes = $this->life->changesOf($this->pollutant->weigh($output->clean), $evaluation->figures->capacity($filter), $this->problem->economy);
-        $solved = $evaluation->solved($filter, $variant, $branch->operation, $evaluation->made($filter, $branch->priced ?? throw new LogicException('Corners and joining are priced when they are chosen.'), $branch->operation, $changes));
+        $priced = $evaluation->pricedExactly($branch->priced ?? throw new LogicException('Corners and joining are priced when they are chosen.'), $filter, $units, $speed);
+        $this->counts->solved++;
+        $clean = $evaluation->airflow->worked($filter, $variant, $speed)['clean'];
+        $changes = $this->life->changesOf($this->pollutant->weigh($clean), $evaluation->figures->capacity($filter), $this->problem->economy);
+        $solved = $evaluation->solved($filter, $variant, $branch->operation, $evaluation->made($filter, $priced, $branch->operation, $changes));
         $share = $this->goal->share($solved->output, $units);
         if (! Goal::mayBeReachedAt($share) || ! $this->mayMatter($solved->measures, $share, 0)) {
             return;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Jornel\Core\Kit;
 
 use Jornel\Core\Cut\CartonBlank;
+use Jornel\Core\Shape\Design;
 use Jornel\Core\Part\Filter;
 
 /** A carton that something of the kit comes in, to be cut up. */
@@ -16,6 +17,9 @@ final readonly class CartonAtHand
 
     /** From so many filters on a pack comes in a carton of its own (assumed). */
     private const LEAST = 4;
+
+    /** Filters in the largest pack. */
+    private const MOST = 12;
 
     private function __construct(public string $id, public string $name, public CartonBlank $blank, public int $count)
     {
@@ -45,6 +49,25 @@ final readonly class CartonAtHand
         }
         foreach ($filters as $id => $filter) {
             $cartons += self::ofFilters($filter, $needed[$id]);
+        }
+
+        return $cartons;
+    }
+
+    /**
+     * Cartons that some units may come with, whatever the packs that their filters are bought in.
+     *
+     * @return list<self>
+     */
+    public static function possible(Design $design, int $units): array
+    {
+        $fan = $design->fan;
+        $filters = $design->shape->filterCount($design) * $units;
+        $cartons = $fan->carton === null ? [] : [new self(self::FAN, '', new CartonBlank($fan->carton->width, $fan->carton->height, $fan->carton->depth), $design->shape->fanCount($design) * $units)];
+        foreach ([$design->filter, $design->prefilter] as $filter) {
+            if ($filter !== null && $filter->isFramed()) {
+                $cartons[] = new self(self::FILTERS, '', new CartonBlank($filter->width, $filter->height, self::MOST * $filter->depth), $filters);
+            }
         }
 
         return $cartons;

@@ -46,6 +46,12 @@ final readonly class CutTerms
         return new self($this->kerf, $this->margin, $this->fromCartons, $this->withFlaps, $this->printed, $this->sheets, $this->bought, $this->pinned, false);
     }
 
+    /** Whether nothing was chosen: cartons come first, and sheets of the catalogue are bought. */
+    public function areUsual(): bool
+    {
+        return $this->kerf === Kit::KERF && $this->margin === 0.0 && $this->fromCartons && $this->withFlaps && $this->printed === 0 && $this->sheets === [] && $this->bought === null && $this->pinned === [];
+    }
+
     /**
      * What is there to cut from.
      *

@@ -54,7 +54,13 @@ final readonly class Kit
         $sheets = [...$terms->atHand($orders), ...($terms->bought ?? self::sheetsToBuy($parts, $catalogue))];
         $plan = CutPlan::of($parts, $sheets, $terms->kerf, $terms->margin, $terms->pinned, $meanwhile, $terms->isStrict);
 
-        return new self($orders, $plan, ShoppingList::together($orders, $catalogue, $plan->bought(), $stock), $catalogue, $terms, $stock);
+        $bought = $plan->bought();
+        // Where nothing was chosen by hand a kit costs what the finder said: a plan that saves a sheet leaves it to spare.
+        foreach ($terms->areUsual() ? SheetsToBuy::of($parts, CartonAtHand::all($orders), $catalogue) : [] as $id => $count) {
+            $bought[$id] = max($bought[$id] ?? 0, $count);
+        }
+
+        return new self($orders, $plan, ShoppingList::together($orders, $catalogue, $bought, $stock), $catalogue, $terms, $stock);
     }
 
     /**

@@ -6,14 +6,12 @@ namespace Jornel\Core\Kit;
 
 use Jornel\Core\Cut\CutList;
 use Jornel\Core\Part\Catalogue;
-use Jornel\Core\Part\Fan;
 use Jornel\Core\Part\Fixing;
 use Jornel\Core\Part\Joining;
 use Jornel\Core\Part\Material;
 use Jornel\Core\Part\UnknownPart;
 use Jornel\Core\Shape\Assembly;
 use Jornel\Core\Shape\Design;
-use Jornel\Core\Shape\Panel;
 
 /** How many pieces of a material some units take: the one count of kit, guide, sheet and finder. */
 final class Pieces
@@ -26,8 +24,6 @@ final class Pieces
 
     /** Tape that holds such things: it peels off again. */
     public const TAPE = 'painters-tape';
-
-    private const CARTON_FACES = 2;
 
     /**
      * What goes along the seams, holds at places and is otherwise sold by length or by the piece, not yet in whole pieces.
@@ -97,38 +93,5 @@ final class Pieces
         return array_values(array_unique(array_filter([
             $joining->material, ...array_map(fn (Fixing $fixing): string => $fixing->material, $joining->fixings), $joining->kind->sticks() ? null : self::TAPE,
         ])));
-    }
-
-    /**
-     * Sheets to buy, by id. Panels of carton come out of the fans' cartons first; what does not go in there, and panels of
-     * another sheet, are cut from bought sheets. Those cut out of something that is bought as hardware are counted there.
-     *
-     * @param  int  $units  1 or more
-     * @return array<string, int> above zero
-     *
-     * @throws UnknownPart
-     */
-    public static function ofSheets(Fan $fan, Assembly $assembly, int $units, Catalogue $catalogue): array
-    {
-        $panels = [];
-        foreach ($assembly->panels as $panel) {
-            $isThere = $panel->sheet === Panel::FAN_CARTON || isset($assembly->hardware[$panel->sheet]);
-            for ($unit = 0; $unit < $units && ! $isThere; $unit++) {
-                $panels[$panel->sheet][] = [$panel->width, $panel->height];
-            }
-        }
-        $sheets = [];
-        foreach ($panels as $sheet => $sizes) {
-            $material = $catalogue->material((string) $sheet);
-            $isCarton = $sheet === Panel::CARTON && $fan->carton !== null && ! $assembly->usesFanCarton();
-            // A sheet that does not tell its size takes the largest panel.
-            $size = $material->size ?? [max(array_column($sizes, 0)), max(array_column($sizes, 1))];
-            $count = Cutting::sheets($sizes, $size, ...($isCarton ? [self::CARTON_FACES * $units, [$fan->carton->width, $fan->carton->height]] : []));
-            if ($count > 0) {
-                $sheets[(string) $sheet] = $count;
-            }
-        }
-
-        return $sheets;
     }
 }

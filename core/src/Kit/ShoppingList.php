@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Kit;
 
+use Jornel\Core\Cut\CutList;
 use Jornel\Core\Part\Catalogue;
 use Jornel\Core\Part\Fan;
 use Jornel\Core\Part\Filter;
@@ -33,7 +34,9 @@ final readonly class ShoppingList
      */
     public static function for(Design $design, Assembly $assembly, int $units, Catalogue $catalogue, ?Stock $stock = null): self
     {
-        return self::together([new KitOrder($design, $units)], $catalogue, Pieces::ofSheets($design->fan, $assembly, $units, $catalogue), $stock);
+        $order = new KitOrder($design, $units);
+
+        return self::together([$order], $catalogue, SheetsToBuy::of(CutList::of($design, $assembly, $units), CartonAtHand::all([$order]), $catalogue), $stock);
     }
 
     /**

@@ -103,7 +103,7 @@ final class BoundsTest extends TestCase
         foreach (self::families($shape) as $family) {
             foreach (Corners::cases() as $corners) {
                 $design = $family->design->made($corners, $family->design->joining);
-                [$told, $drawn] = [Size::of($design), Size::ofScene($design->shape->scene($design))];
+                [$told, $drawn] = [Size::of($design), Size::ofScene($design->solids())];
                 self::assertEqualsWithDelta([$drawn->width, $drawn->depth, $drawn->height], [$told->width, $told->depth, $told->height], 1e-9, $family->code);
             }
         }
@@ -113,7 +113,7 @@ final class BoundsTest extends TestCase
     public function test_a_solid_reaches_as_far_as_its_corners(string $shape): void
     {
         foreach (self::families($shape) as $family) {
-            $scene = $family->design->shape->scene($family->design);
+            $scene = $family->design->solids();
             $drawn = new Scene(array_map(fn (Solid $solid): Solid => Solid::of($solid->part, $solid->material, $solid->faces()), $scene->solids));
             foreach ([0, 1] as $end) {
                 foreach (['x', 'y', 'z'] as $axis) {

@@ -33,6 +33,7 @@ final class UnitForms
             ->choice('direction', array_map(fn (Direction $direction): string => $direction->value, Direction::cases()), 'The shape’s usual one where not given')
             ->key('options', ['type' => 'object', 'additionalProperties' => ['type' => ['string', 'integer']]], 'Of the shape, by id')
             ->object('window', self::window())
+            ->text('speed', 'By name: the speed at which it will run, for which small fans need a supply of their own; the top speed where not given')
             ->quantity('openings', Dimension::Area, 'Cord slot, knob door, pierced media', self::NOT_NEGATIVE)
             ->count('units', ['minimum' => 1, 'maximum' => DesignEntry::MOST_UNITS], 'In the room, 1 where not given')
             ->number('load_share', self::NOT_NEGATIVE, 'Dust in every filter over its capacity for that dust')

@@ -34,7 +34,7 @@ final class FamilyAirflow
 
     private ?float $mostLeak = null;
 
-    /** @var array<string, array<string, array<int, array{output: Output, level: float, watts: float, works_harder: bool}>>> by filter, variant and speed */
+    /** @var array<string, array<string, array<int, array{output: Output, clean: PerBin, level: float, watts: float, works_harder: bool}>>> by filter, variant and speed */
     private array $worked = [];
 
     /** @var array<string, Unit> by filter */
@@ -96,7 +96,7 @@ final class FamilyAirflow
     /**
      * What it gives, takes and sounds like as it works.
      *
-     * @return array{output: Output, level: float, watts: float, works_harder: bool} level at 1 m in dBA, W; whether its fans work
+     * @return array{output: Output, clean: PerBin, level: float, watts: float, works_harder: bool} air cleaned by its filters in m3/s, level at 1 m in dBA, W; whether its fans work
      *                                                                               harder than in free air
      */
     public function worked(Filter $filter, Variant $variant, int $speed): array
@@ -125,7 +125,7 @@ final class FamilyAirflow
         return $this->ideal->isIntake ? null : $this->propagations[$filter->id][$speed] ??= Propagation::through($this->unit($filter)->leaking($variant->leakArea), $speed, $this->tolerances);
     }
 
-    /** @return array{output: Output, level: float, watts: float, works_harder: bool} */
+    /** @return array{output: Output, clean: PerBin, level: float, watts: float, works_harder: bool} */
     private function solved(Filter $filter, Variant $variant, int $number): array
     {
         // Of an intake it counts which of the leaks are seams.
@@ -134,7 +134,7 @@ final class FamilyAirflow
         $balance = Balance::of($unit->curve($speed), $unit->box);
         $speedUp = $unit->speedUp($speed, $balance->pressure, $balance->fanFlow);
 
-        return ['output' => $unit->output($balance), 'level' => $unit->level($speed, $speedUp), 'watts' => $unit->watts($speed, $speedUp), 'works_harder' => $speedUp !== 1.0];
+        return ['output' => $unit->output($balance), 'clean' => $unit->box->cleanAir($balance->pressure), 'level' => $unit->level($speed, $speedUp), 'watts' => $unit->watts($speed, $speedUp), 'works_harder' => $speedUp !== 1.0];
     }
 
     private function tightest(Filter $filter, Variant $variant, int $speed): Output

@@ -4,9 +4,15 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Finder\Space;
 
+use Jornel\Core\Cut\CutList;
+use Jornel\Core\Cut\CutPart;
 use Jornel\Core\Guide\Work;
+use Jornel\Core\Kit\CartonAtHand;
+use Jornel\Core\Kit\KitOrder;
 use Jornel\Core\Kit\Pieces;
+use Jornel\Core\Kit\SheetsToBuy;
 use Jornel\Core\Part\Catalogue;
+use Jornel\Core\Part\Filter;
 use Jornel\Core\Part\Joining;
 use Jornel\Core\Part\Material;
 use Jornel\Core\Shape\Assembly;
@@ -39,8 +45,17 @@ final class Variants
     /** @var array<string, list<list<array{Material, int}>>> by number of units and voltage; by place */
     private array $takes = [];
 
-    /** @var array<string, array<int, array<string, int>>> pieces by corners, by number of units, by id */
+    /** @var array<string, array<string, int>> pieces by variant, number of units and voltage; by id */
+    private array $besides = [];
+
+    /** @var array<string, array<string, int>> by corners and number of units; by id */
+    private array $leastSheets = [];
+
+    /** @var array<string, array<string, int>> by corners, number of units and cartons; by id */
     private array $sheets = [];
+
+    /** @var array<string, list<CutPart>> by corners and number of units */
+    private array $parts = [];
 
     public function __construct(private readonly DesignFamily $family, private readonly Catalogue $catalogue)
     {
@@ -88,37 +103,76 @@ final class Variants
     }
 
     /**
-     * What some units take besides fans and filters, of each way.
+     * What some units take besides fans and filters, of each way; of sheets the least that it can be.
      *
      * @param  int  $speed  at which they run
      * @return list<list<array{Material, int}>> with pieces
      */
     public function takes(int $units, int $speed): array
     {
-        return $this->takes["{$units} {$this->voltage($speed)}"] ??= $this->taken($units, $speed);
+        return $this->takes["{$units} {$this->voltage($speed)}"] ??= array_map(
+            fn (Variant $variant): array => $this->lines(self::sum($this->besides($variant, $units, $speed), $this->leastSheets($variant, $units))), $this->all(),
+        );
+    }
+
+    /**
+     * What some units take besides fans and filters, made one way of some media.
+     *
+     * @param  int  $speed  at which they run
+     * @return list<array{Material, int}> with pieces
+     */
+    public function taken(Variant $variant, Filter $filter, int $units, int $speed): array
+    {
+        return $this->lines(self::sum($this->besides($variant, $units, $speed), $this->sheets($variant, $filter, $units)));
+    }
+
+    /** @return array<string, int> pieces by id */
+    private function besides(Variant $variant, int $units, int $speed): array
+    {
+        return $this->besides["{$variant->code} {$units} {$this->voltage($speed)}"] ??= Pieces::besidesSheets(
+            $this->family->design->made($variant->corners, $variant->joining), $this->fed($variant->assembly, $speed), $units, $this->catalogue,
+        );
+    }
+
+    /** @return array<string, int> sheets by id, at least: without the cartons of filters, which hang on their packs */
+    private function leastSheets(Variant $variant, int $units): array
+    {
+        return $this->leastSheets["{$variant->corners->value} {$units}"] ??= SheetsToBuy::atLeast($this->parts($variant, $units), CartonAtHand::possible($this->made($variant->corners), $units), $this->catalogue);
+    }
+
+    /** @return array<string, int> sheets by id */
+    private function sheets(Variant $variant, Filter $filter, int $units): array
+    {
+        $cartons = CartonAtHand::all([new KitOrder($this->made($variant->corners)->with(filter: $filter), $units)]);
+        $key = implode(' ', array_map(fn (string $id, CartonAtHand $carton): string => CartonAtHand::isOfFan($id) ? '' : sprintf('%.4f×%d', $carton->blank->depth, $carton->count), array_keys($cartons), $cartons));
+
+        return $this->sheets["{$variant->corners->value} {$units} {$key}"] ??= SheetsToBuy::of($this->parts($variant, $units), $cartons, $this->catalogue);
+    }
+
+    /** @return list<CutPart> */
+    private function parts(Variant $variant, int $units): array
+    {
+        return $this->parts["{$variant->corners->value} {$units}"] ??= CutList::of($this->made($variant->corners), $variant->assembly, $units);
+    }
+
+    /**
+     * @param  array<string, int>  $one
+     * @param  array<string, int>  $other
+     * @return array<string, int>
+     */
+    private static function sum(array $one, array $other): array
+    {
+        foreach ($other as $id => $count) {
+            $one[$id] = ($one[$id] ?? 0) + $count;
+        }
+
+        return $one;
     }
 
     /** What the fans are fed with at a speed: speeds that are fed alike take the same. */
     public function voltage(int $speed): string
     {
         return (string) $this->family->design->fan->speeds[$speed]->volts;
-    }
-
-    /** @return list<list<array{Material, int}>> */
-    private function taken(int $units, int $speed): array
-    {
-        $taken = [];
-        foreach ($this->all() as $variant) {
-            $sheets = $this->sheets[$variant->corners->value][$units] ??= Pieces::ofSheets($this->family->design->fan, $variant->assembly, $units, $this->catalogue);
-            $design = $this->made($variant->corners)->made($variant->corners, $variant->joining);
-            $besides = Pieces::besidesSheets($design, $this->fed($variant->assembly, $speed), $units, $this->catalogue);
-            foreach ($sheets as $id => $count) {
-                $besides[$id] = ($besides[$id] ?? 0) + $count;
-            }
-            $taken[] = $this->lines($besides);
-        }
-
-        return $taken;
     }
 
     /** @return array<string, int> */

@@ -28,8 +28,8 @@ final class UnitFacts
             'speed' => $version->choices['speed'] === '' ? (string) end($speeds) : $version->choices['speed'],
             'air' => Display::Flow->text((float) $version->clean_air_m3_s / max(1, $version->units), $measure),
             'pulls' => $design->direction() === Direction::Pull,
-            // Evenly over the years that the programme reckons with, at the latest.
-            'due' => $began->copy()->addDays((int) round(365.25 * $economy->years / ($economy->changes + 1))),
+            // Two years by four changes is half a year; without changes at the end of the years.
+            'due' => $began->copy()->addDays((int) round(365.25 * $economy->years / max(1, $economy->changes))),
             'began' => $began,
         ];
     }

@@ -2,6 +2,7 @@
 
 namespace App\Http\Question;
 
+use Closure;
 use Jornel\Core\Room\Need\Need;
 use Jornel\Core\Room\Need\NeedAnswer;
 use Jornel\Core\Room\Need\NeedEntry;
@@ -40,8 +41,9 @@ final readonly class NeedData
     /**
      * @param  array<string, list<string>>  $answers
      * @param  callable(string, string|bool): string  $shown  how the value of a field is written
+     * @param  (Closure(string): (float|null))|null  $needed  clean air that the room needs by a rule, m3/s; null where no room is known
      */
-    public static function of(Need $need, array $answers, callable $shown): self
+    public static function of(Need $need, array $answers, callable $shown, ?Closure $needed = null): self
     {
         return new self(
             array_map(fn (NeedQuestion $question): array => [
@@ -51,7 +53,7 @@ final readonly class NeedData
             array_map(fn (NeedEntry $setting): array => [
                 'field' => $setting->field, 'name' => self::NAMES[$setting->field] ?? $setting->field, 'value' => $setting->value,
                 'shown' => $shown($setting->field, $setting->value), 'why' => $setting->by->why,
-            ], array_values($need->settle($answers))),
+            ], array_values($need->settle($answers, $needed))),
             array_map(fn (NeedAnswer $answer): string => $answer->why, $need->said($answers)),
         );
     }

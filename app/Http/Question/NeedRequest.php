@@ -7,12 +7,16 @@ use OpenApi\Attributes as OA;
 
 #[OA\Schema(schema: 'NeedRequest', required: ['answers'], properties: [
     new OA\Property(property: 'answers', type: 'object', description: 'Ids of answers by id of their question', additionalProperties: new OA\AdditionalProperties(type: 'array', items: new OA\Items(type: 'string'))),
+    new OA\Property(property: 'room', ref: '#/components/schemas/RoomEntries', description: 'As it is written down so far: of two rules the one that needs more in it is set'),
 ])]
 class NeedRequest extends StrictRequest
 {
     public function rules(): array
     {
-        return ['answers' => ['present', 'array', 'max:20'], 'answers.*' => ['array', 'max:20'], 'answers.*.*' => ['string', 'max:40']];
+        $room = $this->roomRules()['room'];
+        $room[0] = 'nullable';
+
+        return ['answers' => ['present', 'array', 'max:20'], 'answers.*' => ['array', 'max:20'], 'answers.*.*' => ['string', 'max:40'], 'room' => $room];
     }
 
     /** @return array<string, list<string>> */

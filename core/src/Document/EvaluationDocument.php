@@ -24,6 +24,7 @@ use Jornel\Core\Document\Schema\PlacementForms;
 use Jornel\Core\Document\Schema\RoomForms;
 use Jornel\Core\Document\Schema\UnitForms;
 use Jornel\Core\Guide\Work;
+use Jornel\Core\Kit\FilterLife;
 use Jornel\Core\Kit\RunningCost;
 use Jornel\Core\Kit\ShoppingList;
 use Jornel\Core\Part\Record;
@@ -261,10 +262,12 @@ final readonly class EvaluationDocument implements Document
             return [];
         }
         $terms = EconomyReader::read($economy);
-        $list = ShoppingList::for($read->design, $read->design->assemble(), $read->count, $this->data->catalogue());
+        $design = $read->design;
 
-        return ['cost' => array_map(function (Performance $performance) use ($list, $read, $terms): array {
-            $cost = RunningCost::of($list, $read->count * $performance->watts, $terms);
+        return ['cost' => array_map(function (Performance $performance) use ($design, $read, $terms): array {
+            $runs = $design->running($performance->speed->name);
+            $list = ShoppingList::for($runs, $runs->assemble(), $read->count, $this->data->catalogue());
+            $cost = RunningCost::of($list, $read->count * $performance->watts, $terms, FilterLife::inSmoke()->changes($performance->cleanAir, $design, $terms));
 
             return [
                 'speed' => $performance->speed->name,

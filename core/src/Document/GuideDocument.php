@@ -38,6 +38,8 @@ final class GuideDocument implements Document
         return [
             'steps' => array_map(fn (GuideStep $step): array => self::step($step, $cautions), $guide->steps),
             'work_min' => $guide->work(),
+            'making_min' => $guide->making(),
+            'looking_min' => $guide->work() - $guide->making(),
             'shortest_min' => $guide->shortest(),
         ];
     }

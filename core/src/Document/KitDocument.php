@@ -102,6 +102,8 @@ final readonly class KitDocument implements Document
     /** @return list<array<string, mixed>> */
     private function lines(ShoppingList $list): array
     {
+        $changes = $this->kit === null ? [] : KitCost::of($this->kit, EconomyReader::read($this->record->childOr('economy')))->changes;
+
         return array_map(fn (ShoppingLine $line): array => [
             'part' => $line->part, 'name' => $line->name, 'kind' => $line->kind->value,
             'needed' => $line->needed, 'from_stock' => $line->fromStock,
@@ -109,6 +111,7 @@ final readonly class KitDocument implements Document
             'left' => $line->packs->leftOver,
             'price' => $line->packs->price->toFloat(),
             'note' => $line->note,
+            'changes' => $changes[$line->part] ?? 0.0,
         ], $list->lines);
     }
 

@@ -12,6 +12,7 @@ use Jornel\Core\Airflow\Tolerances;
 use Jornel\Core\Airflow\UncertainOutput;
 use Jornel\Core\Data\DataFiles;
 use Jornel\Core\Kit\Economy;
+use Jornel\Core\Kit\FilterLife;
 use Jornel\Core\Kit\RunningCost;
 use Jornel\Core\Kit\ShoppingList;
 use Jornel\Core\Part\BadRecord;
@@ -85,7 +86,15 @@ final readonly class PlacementReader
         }
         $design = $this->read?->design;
 
-        return $design === null ? null : RunningCost::of(ShoppingList::for($design, $design->assemble(), $this->count, $data->catalogue()), $this->count * $this->watts(), $economy);
+        if ($design === null || $this->performance === null) {
+            return null;
+        }
+        $runs = $design->running($this->performance->speed->name);
+
+        return RunningCost::of(
+            ShoppingList::for($runs, $runs->assemble(), $this->count, $data->catalogue()), $this->count * $this->watts(), $economy,
+            FilterLife::inSmoke()->changes($this->performance->cleanAir, $design, $economy),
+        );
     }
 
     private static function one(Record $record, DataFiles $data, Air $air): self

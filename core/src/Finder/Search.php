@@ -81,7 +81,7 @@ final class Search
         $this->ample = exp(self::WIDE * Normal::quantile($problem->sure));
         $this->goal = new Goal($problem->goal, $problem->room, $problem->standing());
         $this->pollutant = $problem->room->pollutant();
-        $this->life = new FilterLife($this->pollutant);
+        $this->life = FilterLife::in($this->pollutant);
         $this->needed = $this->goal->leastClean($this->pollutant);
         $this->front = new ParetoFront;
         $this->bests = new BestBuilds;

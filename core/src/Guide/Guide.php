@@ -71,6 +71,12 @@ final readonly class Guide
         return array_sum(array_map(fn (GuideStep $step): float => $step->step->minutes(), $this->steps));
     }
 
+    /** @return float minutes of it in which the hands make something, as against counting, trying, looking and labelling */
+    public function making(): float
+    {
+        return array_sum(array_map(fn (GuideStep $step): float => $step->step->isLooking() ? 0.0 : $step->step->minutes(), $this->steps));
+    }
+
     /**
      * How long it takes at least, however many hands there are: the longest chain of work and waiting.
      *

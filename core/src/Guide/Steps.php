@@ -6,6 +6,7 @@ namespace Jornel\Core\Guide;
 
 use Jornel\Core\Guide\Making\ArraySteps;
 use Jornel\Core\Guide\Making\BucketSteps;
+use Jornel\Core\Guide\Making\CommonSteps;
 use Jornel\Core\Guide\Making\CubeSteps;
 use Jornel\Core\Guide\Making\DrawerSteps;
 use Jornel\Core\Guide\Making\DuctBoxSteps;
@@ -66,7 +67,7 @@ final class Steps
      */
     public static function unordered(Design $design): array
     {
-        return self::by($design->shape)->of($design);
+        return [...self::by($design->shape)->of($design), ...CommonSteps::besides($design)];
     }
 
     /**

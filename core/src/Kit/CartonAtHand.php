@@ -73,6 +73,12 @@ final readonly class CartonAtHand
         return $cartons;
     }
 
+    /** One of several alike. */
+    public function alone(): self
+    {
+        return new self($this->id, $this->name, $this->blank, 1);
+    }
+
     public static function isOfFan(string $id): bool
     {
         return str_starts_with($id, self::FAN);

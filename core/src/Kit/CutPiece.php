@@ -10,6 +10,16 @@ use Jornel\Core\Cut\CutPart;
 /** A panel as it is laid out in rows: the rectangle round it, or round two triangles head to tail. */
 final readonly class CutPiece
 {
+    /** @var non-empty-list<array{float, float}> sides along and across the rows of a sheet whose flutes run along them, m */
+    private array $along;
+
+    /** @var non-empty-list<array{float, float}> the same where they run across them, m */
+    private array $across;
+
+    public float $long;
+
+    public float $short;
+
     /**
      * @param  float  $width  along its flutes where they matter, m
      * @param  float  $height  m
@@ -19,6 +29,10 @@ final readonly class CutPiece
      */
     public function __construct(public float $width, public float $height, public bool $mayTurn = true, public float $area = 0.0, public float $hole = 0.0)
     {
+        [$this->long, $this->short] = $width > $height ? [$width, $height] : [$height, $width];
+        $both = [[$this->long, $this->short], [$this->short, $this->long]];
+        $this->along = $mayTurn ? $both : [[$width, $height]];
+        $this->across = $mayTurn ? $both : [[$height, $width]];
     }
 
     /**
@@ -51,16 +65,6 @@ final readonly class CutPiece
         return new self($part->width() + $more + 2.0 * Cutting::KERF, $part->height(), $part->mayTurn, 2.0 * $part->area());
     }
 
-    public function long(): float
-    {
-        return max($this->width, $this->height);
-    }
-
-    public function short(): float
-    {
-        return min($this->width, $this->height);
-    }
-
     /**
      * Sides along and across the rows of a sheet, in which it may lie there.
      *
@@ -69,18 +73,14 @@ final readonly class CutPiece
      */
     public function waysOn(bool $along): array
     {
-        return match (true) {
-            $this->mayTurn => [[$this->long(), $this->short()], [$this->short(), $this->long()]],
-            $along => [[$this->width, $this->height]],
-            default => [[$this->height, $this->width]],
-        };
+        return $along ? $this->along : $this->across;
     }
 
     /** @param  list<array{float, float}>  $areas  their flutes along the second side, m */
     public function fitsAny(array $areas): bool
     {
         foreach ($areas as [$width, $height]) {
-            foreach ($this->waysOn(false) as [$across, $up]) {
+            foreach ($this->across as [$across, $up]) {
                 if ($across <= $width && $up <= $height) {
                     return true;
                 }

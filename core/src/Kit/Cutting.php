@@ -76,11 +76,12 @@ final class Cutting
      */
     public static function of(array $pieces, array $size, array $free = []): self
     {
+        $free = self::ofUse($pieces, $free);
         // What is small is cut from small areas first.
         usort($free, fn (array $one, array $other): int => $one[0] * $one[1] <=> $other[0] * $other[1]);
         $least = self::atLeast($pieces, $size, $free);
         $best = null;
-        foreach ([fn (CutPiece $one): array => [$one->long(), $one->short()], fn (CutPiece $one): array => [$one->short(), $one->long()], fn (CutPiece $one): array => [$one->width * $one->height, $one->long()]] as $by) {
+        foreach ([fn (CutPiece $one): array => [$one->long, $one->short], fn (CutPiece $one): array => [$one->short, $one->long], fn (CutPiece $one): array => [$one->width * $one->height, $one->long]] as $by) {
             $order = $pieces;
             uasort($order, fn (CutPiece $one, CutPiece $other): int => $by($other) <=> $by($one));
             foreach ([false, true] as $isTurned) {
@@ -96,6 +97,23 @@ final class Cutting
         }
 
         return $best;
+    }
+
+    /**
+     * Areas that some piece goes on.
+     *
+     * @param  list<CutPiece>  $pieces
+     * @param  list<array{float, float}>  $free  m
+     * @return list<array{float, float}> m
+     */
+    private static function ofUse(array $pieces, array $free): array
+    {
+        if ($free === [] || $pieces === []) {
+            return [];
+        }
+        [$long, $short] = [min(array_column($pieces, 'long')), min(array_column($pieces, 'short'))];
+
+        return array_values(array_filter($free, fn (array $area): bool => max($area) >= $long && min($area) >= $short));
     }
 
     /** Sheets to buy: those laid out on, and those that larger panels are joined from. */
@@ -118,7 +136,7 @@ final class Cutting
     {
         if (! $this->place($number, $piece)) {
             // Larger than a sheet: joined from several, nothing of which is counted on for another panel.
-            $this->joined += (int) (ceil(($piece->long() + self::KERF) / max($this->size)) * ceil(($piece->short() + self::KERF) / min($this->size)));
+            $this->joined += (int) (ceil(($piece->long + self::KERF) / max($this->size)) * ceil(($piece->short + self::KERF) / min($this->size)));
         }
     }
 
@@ -144,7 +162,7 @@ final class Cutting
     private function putInRow(int $number, CutPiece $piece, int $at): bool
     {
         $sheet = $this->sheets[$at];
-        foreach ($piece->waysOn($sheet['along']) as [$across, $up]) {
+        foreach ($sheet['rows'] === [] ? [] : $piece->waysOn($sheet['along']) as [$across, $up]) {
             foreach ($sheet['rows'] as $row => $of) {
                 if ($of['height'] >= $up && $sheet['width'] >= $of['used'] + $across) {
                     $this->placed[] = new Placed($number, $at, $of['used'], $of['y'], $across, $up);
@@ -162,7 +180,7 @@ final class Cutting
     private function putInNewRow(int $number, CutPiece $piece, int $at): bool
     {
         $sheet = $this->sheets[$at];
-        foreach ($piece->waysOn($sheet['along']) as [$across, $up]) {
+        foreach ($sheet['height'] - $sheet['used'] < $piece->short ? [] : $piece->waysOn($sheet['along']) as [$across, $up]) {
             if ($across <= $sheet['width'] && $sheet['height'] >= $sheet['used'] + $up) {
                 $this->placed[] = new Placed($number, $at, 0.0, $sheet['used'], $across, $up);
                 $this->sheets[$at]['rows'][] = ['y' => $sheet['used'], 'height' => $up, 'used' => $across + self::KERF];

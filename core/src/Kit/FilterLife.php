@@ -24,10 +24,21 @@ final readonly class FilterLife
 
     private float $ordinary;
 
-    /** @param  Pollutant  $pollutant  in the air that they clean */
-    public function __construct(private Pollutant $pollutant)
+    /** @param  PerBin  $weights  of what is in the air that they clean */
+    private function __construct(private PerBin $weights)
     {
-        $this->ordinary = $pollutant->weigh(PerBin::of(self::ORDINARY));
+        $this->ordinary = $weights->times(PerBin::of(self::ORDINARY))->sum();
+    }
+
+    public static function in(Pollutant $pollutant): self
+    {
+        return new self($pollutant->weights);
+    }
+
+    /** In the finest smoke, where nothing is said of the air. */
+    public static function inSmoke(): self
+    {
+        return new self(PerBin::of([1.0, 0.0, 0.0]));
     }
 
     /**
@@ -37,7 +48,7 @@ final readonly class FilterLife
      */
     public function changes(PerBin $clean, Design $design, Economy $economy): float
     {
-        return $this->changesOf($this->pollutant->weigh($clean), self::capacity($design), $economy);
+        return $this->changesOf($this->weights->times($clean)->sum(), self::capacity($design), $economy);
     }
 
     /**

@@ -19,6 +19,9 @@ final class Pieces
     /** Waste of what is cut off a roll (common practice, no source). */
     private const WASTE = 1.1;
 
+    /** Tape that fixes a coarse filter at four places of its rim, m (assumed). */
+    private const TACKS = 0.4;
+
     /** Passes of tape over what a joining without tape or glue cannot hold, such as a shroud. */
     private const TAPE_PASSES = 2.0;
 
@@ -35,7 +38,8 @@ final class Pieces
     {
         $joining = $design->joining;
         $joined = $assembly->joinedLength() * $units;
-        $besides = ($assembly->fastened + CutList::cornerJoining($design, $assembly)) * $units;
+        $coarse = $design->prefilter === null ? 0.0 : self::TACKS * $design->shape->filterCount($design);
+        $besides = ($assembly->fastened + $coarse + CutList::cornerJoining($design, $assembly)) * $units;
         $quantities = array_map(fn (float $length): float => $length * $units, $assembly->lengths);
         $add = function (string $id, float $quantity) use (&$quantities): void {
             if ($quantity > 0.0) {

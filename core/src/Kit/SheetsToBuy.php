@@ -17,7 +17,7 @@ final class SheetsToBuy
 {
     /**
      * @param  list<CutPart>  $parts  of all units
-     * @param  array<string, CartonAtHand>  $cartons
+     * @param  array<CartonAtHand>  $cartons
      * @return array<string, int> above zero, by id
      *
      * @throws UnknownPart
@@ -31,19 +31,20 @@ final class SheetsToBuy
      * The least that it can be, found more quickly.
      *
      * @param  list<CutPart>  $parts
-     * @param  array<string, CartonAtHand>  $cartons
+     * @param  array<CartonAtHand>  $cartons
      * @return array<string, int> above zero, by id
      *
      * @throws UnknownPart
      */
     public static function atLeast(array $parts, array $cartons, Catalogue $catalogue): array
     {
-        return self::counted($parts, $cartons, $catalogue, Cutting::atLeast(...));
+        // What goes on one of them goes on any.
+        return self::counted($parts, array_map(fn (CartonAtHand $carton): CartonAtHand => $carton->alone(), $cartons), $catalogue, Cutting::atLeast(...));
     }
 
     /**
      * @param  list<CutPart>  $parts
-     * @param  array<string, CartonAtHand>  $cartons
+     * @param  array<CartonAtHand>  $cartons
      * @param  callable(list<CutPiece>, array{float, float}, list<array{float, float}>): int  $count
      * @return array<string, int>
      */

@@ -8,6 +8,7 @@ use Jornel\Core\Caution\Caution;
 use Jornel\Core\Caution\Facts;
 use Jornel\Core\Guide\BuildSheet;
 use Jornel\Core\Guide\Work;
+use Jornel\Core\Kit\FilterLife;
 use Jornel\Core\Kit\RunningCost;
 use Jornel\Core\Kit\ShoppingList;
 use Jornel\Core\Part\Catalogue;
@@ -111,10 +112,11 @@ final readonly class Ledger
     {
         $design = $this->inItsWindow($design);
         $unit = UnitLedger::of($design, $this->room, $this->goal, $units, $speed, $setting, $beside, $at);
-        $shopping = ShoppingList::for($design, $unit->assembly, $units, $catalogue);
         $performance = $unit->line()->performance;
+        $runs = $design->running($performance->speed->name);
+        $shopping = ShoppingList::for($runs, $runs->assemble(), $units, $catalogue);
         $work = Work::of($design);
-        $own = RunningCost::of($shopping, $units * $performance->watts, $setting->economy);
+        $own = RunningCost::of($shopping, $units * $performance->watts, $setting->economy, FilterLife::in($this->room->pollutant)->changes($performance->cleanAir, $design, $setting->economy));
 
         return new self(
             $this->room, $this->rules, $this->goal, $unit->asks(), $unit, $shopping, $own,

@@ -9,6 +9,7 @@ use Jornel\Core\Airflow\Propagation;
 use Jornel\Core\Airflow\RatedOutput;
 use Jornel\Core\Airflow\UncertainOutput;
 use Jornel\Core\Airflow\Unit;
+use Jornel\Core\Kit\FilterLife;
 use Jornel\Core\Kit\RunningCost;
 use Jornel\Core\Kit\ShoppingList;
 use Jornel\Core\Part\BoughtPurifier;
@@ -76,7 +77,10 @@ final readonly class Placement
             $design->shape->name(), $count, $performance->speed->name,
             Propagation::through($unit, $chosen, $setting->tolerances)->output(), $performance->level, $performance->watts,
             Size::of($design)->footprint(),
-            RunningCost::of(ShoppingList::for($design, $assembly, $count, $catalogue), $count * $performance->watts, $setting->economy),
+            RunningCost::of(
+                ShoppingList::for($runs = $design->running($performance->speed->name), $runs->assemble(), $count, $catalogue), $count * $performance->watts, $setting->economy,
+                FilterLife::inSmoke()->changes($performance->cleanAir, $design, $setting->economy),
+            ),
             $design,
         );
     }

@@ -233,7 +233,7 @@ final readonly class Why
         $economy = $this->own->economy;
         $lines = [WhyLine::told(
             'total',
-            Sentence::plain(sprintf('%s + %d × %s + %.2f × %s = %s', $this->own->first, $economy->changes, $this->own->change, $this->own->energy, $economy->tariff, $this->own->total)),
+            Sentence::plain(sprintf('%s + %.1f × %s + %.2f × %s = %s', $this->own->first, $this->own->changes, $this->own->change, $this->own->energy, $economy->tariff, $this->own->total)),
             years: sprintf('%g', $economy->years), hours: sprintf('%g', $economy->hoursPerDay),
         )];
         if ($this->unit->beside !== []) {

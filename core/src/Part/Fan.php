@@ -94,6 +94,12 @@ final readonly class Fan
         return $speeds === [] ? throw BadRecord::missing($record->path('speeds')) : $speeds;
     }
 
+    /** Whether it is a motor on the mains whose live parts and shaft nothing closes in. */
+    public function hasBareMotor(): bool
+    {
+        return $this->volts === null && ! $this->motor->isEnclosed && ! $this->handling->isListed;
+    }
+
     /** The speed of that name, or the top speed where none is named so. */
     public function speed(?string $name): FanSpeed
     {

@@ -9,6 +9,9 @@ use Jornel\Core\Quantity\UnitOfMeasure;
 /** How a fan may be set up, switched and held, and what is stated about it. */
 final readonly class FanHandling
 {
+    /** What stands are called that come off before a fan lies on a box or takes a filter. */
+    private const FEET = ['tilting foot', 'own stand', 'wheels'];
+
     /**
      * @param  bool  $hasRemote  whether its speed can be set from afar
      * @param  list<ShaftPosition>  $shaft  positions of its shaft that its bearings allow
@@ -17,6 +20,7 @@ final readonly class FanHandling
      * @param  float|null  $cable  m; null where it is not told
      * @param  float|null  $holePitch  between its screw holes, m; null where it has none
      * @param  array{float, float}|null  $mouth  of a blower, width and height, m
+     * @param  bool  $hasFoot  whether it comes with a foot, a stand or wheels that are in the way of a filter
      */
     private function __construct(
         public Knob $knob,
@@ -29,6 +33,7 @@ final readonly class FanHandling
         public ?float $cable,
         public ?float $holePitch,
         public ?array $mouth,
+        public bool $hasFoot,
     ) {
     }
 
@@ -47,6 +52,7 @@ final readonly class FanHandling
             fireRating: $fan->choice('plastic_fire_rating', FireRating::NoneStated),
             cable: $fan->optional('cable', 0.0)?->si,
             holePitch: $fan->optional('hole_pitch', 0.0)?->si,
+            hasFoot: in_array($fan->data()['stand'] ?? '', self::FEET, true),
             mouth: count($mouth) === 2 ? [UnitOfMeasure::Inch->toSi($mouth[0]), UnitOfMeasure::Inch->toSi($mouth[1])] : null,
         );
     }

@@ -158,7 +158,8 @@ final readonly class Record
     public function child(string $key): self
     {
         $value = $this->data[$key] ?? null;
-        if (! is_array($value) || array_is_list($value)) {
+        // An object without keys is decoded as an empty list.
+        if (! is_array($value) || ($value !== [] && array_is_list($value))) {
             throw BadRecord::missing($this->path($key));
         }
         /** @var array<string, mixed> $value */

@@ -23,7 +23,7 @@ final readonly class FlatPanel implements Shape
 
     public function description(): string
     {
-        return 'One filter on the back of the fan. Built in five minutes, cheap, light; moves the least air.';
+        return 'One filter on the back of the fan. A few minutes of taping, cheap, light; cleans the least air.';
     }
 
     public function options(): array
@@ -59,6 +59,6 @@ final readonly class FlatPanel implements Shape
     /** @throws DoesNotFit */
     public function panel(Design $design): PanelBehindFan
     {
-        return PanelBehindFan::of($design, $design->prefilter === null ? [$design->filter] : [$design->filter, $design->prefilter]);
+        return PanelBehindFan::of($design, $design->prefilter === null ? [$design->filter] : PanelBehindFan::stack($design, $design->prefilter));
     }
 }

@@ -44,6 +44,17 @@ final readonly class PanelBehindFan
         return new self($design, $stack, $seat, $collar);
     }
 
+    /**
+     * Two filters in series, the one next to the fan first: pulled, the air meets the outer one first, pushed, the inner one.
+     *
+     * @param  Filter  $first  that the air meets first
+     * @return array{Filter, Filter}
+     */
+    public static function stack(Design $design, Filter $first): array
+    {
+        return $design->direction() === Direction::Push ? [$first, $design->filter] : [$design->filter, $first];
+    }
+
     /** @param  list<string>  $remarks */
     public function assembly(array $remarks = []): Assembly
     {
@@ -94,7 +105,7 @@ final readonly class PanelBehindFan
             $low = new Point($x - $one->width / 2.0, $depth, $z - $one->height / 2.0);
             $depth += $one->depth;
             $back = new Frame(new Point($x + $one->width / 2.0, $depth, $low->z), new Point(-1.0, 0.0, 0.0), new Point(0.0, 0.0, 1.0));
-            $solids[] = Solid::box($number === 0 ? 'face-1' : 'prefilter', 'filter', $low, new Point($x + $one->width / 2.0, $depth, $z + $one->height / 2.0), [
+            $solids[] = Solid::box(($this->design->prefilter === null ? $number === 0 : $one === $this->design->filter) ? 'face-1' : 'prefilter', 'filter', $low, new Point($x + $one->width / 2.0, $depth, $z + $one->height / 2.0), [
                 'back' => FilterMarks::on($one, $back, $one->width, $one->height),
             ]);
         }

@@ -62,6 +62,6 @@ final readonly class StackedPanel implements Shape
     /** @throws DoesNotFit */
     public function panel(Design $design): PanelBehindFan
     {
-        return PanelBehindFan::of($design, [$design->filter, $design->prefilter ?? $design->filter]);
+        return PanelBehindFan::of($design, PanelBehindFan::stack($design, $design->prefilter ?? $design->filter));
     }
 }

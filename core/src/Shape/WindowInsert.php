@@ -110,7 +110,8 @@ final readonly class WindowInsert implements Shape
             ],
             isIntake: true,
             hardware: $design->option('carried-by') === 'stool' && ! $this->isFar($design) ? ['stool' => $count] : [],
-            lengths: ['painters-tape' => $edge],
+            // With a fan in a far window the gaps beside it are taped, too.
+            lengths: ['painters-tape' => $edge + ($this->isFar($design) ? 4.0 * $design->fan->body->side : 0.0)],
         );
     }
 

@@ -71,7 +71,7 @@ final class BruteForce
         $outputs = array_map(fn (int $speed): UncertainOutput => Propagation::through($unit, $speed, $question->tolerances)->output(), array_keys($performances));
         $measurements = Measurements::of($design);
         $work = Work::of($design);
-        $life = new FilterLife($question->room->pollutant());
+        $life = FilterLife::in($question->room->pollutant());
         for ($units = 1; $units <= $question->range->units; $units++) {
             foreach ($performances as $number => $performance) {
                 $this->candidates++;

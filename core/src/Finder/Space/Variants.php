@@ -54,6 +54,9 @@ final class Variants
     /** @var array<string, array<string, int>> by corners, number of units and cartons; by id */
     private array $sheets = [];
 
+    /** @var array<string, array<string, int>> by corners, number of units and filter; by id */
+    private array $sheetsOf = [];
+
     /** @var array<string, list<CutPart>> by corners and number of units */
     private array $parts = [];
 
@@ -142,6 +145,12 @@ final class Variants
 
     /** @return array<string, int> sheets by id */
     private function sheets(Variant $variant, Filter $filter, int $units): array
+    {
+        return $this->sheetsOf["{$variant->corners->value} {$units} {$filter->id}"] ??= $this->sheetsFor($variant, $filter, $units);
+    }
+
+    /** @return array<string, int> media whose packs come in the same cartons take the same sheets */
+    private function sheetsFor(Variant $variant, Filter $filter, int $units): array
     {
         $cartons = CartonAtHand::all([new KitOrder($this->made($variant->corners)->with(filter: $filter), $units)]);
         $key = implode(' ', array_map(fn (string $id, CartonAtHand $carton): string => CartonAtHand::isOfFan($id) ? '' : sprintf('%.4f×%d', $carton->blank->depth, $carton->count), array_keys($cartons), $cartons));

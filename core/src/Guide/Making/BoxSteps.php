@@ -40,7 +40,7 @@ final class BoxSteps
         $arrows = CommonSteps::arrows($design, $rows > 1 ? 'Lay the filters on the bench in pairs.' : 'Lay the filters on the bench.', $isGlued ? [] : ['face']);
         $pairs = $rows === 1 ? [] : [(new Step(
             'pairs',
-            "Join each pair along its lying seam, flat on the bench, with {$design->joining->with}.",
+            ucfirst(Sealing::with($design->joining)->close('the lying seam of each pair')).', flat on the bench.',
             'Two half as high make one wall; lying down they come out flat.',
             2.0,
             ['Each pair flat'],
@@ -54,18 +54,20 @@ final class BoxSteps
     /** @return non-empty-list<Step> */
     private static function taped(Design $design): array
     {
+        $with = Sealing::with($design->joining)->fixWith();
+
         return [
             (new Step(
                 'tack',
                 self::isBetween($design)
-                    ? 'Stand two filters between the other two and tack the corners: a hand’s width above and below.'
-                    : 'Stand the filters up as a pinwheel, each overlapping the next, and tack the corners: a hand’s width above and below.',
+                    ? "Stand two filters between the other two and tack the corners with {$with}: a hand’s width above and below."
+                    : "Stand the filters up as a pinwheel, each overlapping the next, and tack the corners with {$with}: a hand’s width above and below.",
                 self::isBetween($design)
                     ? 'Begun one way, it must go on that way: mixed corners leave a gap.'
                     : 'Alternating them two and two makes a rectangle that a square fan does not cover.',
                 5.0,
-                ['Every filter overlaps the next on the same side'],
-                uses: [PartUse::joining()],
+                [self::isBetween($design) ? 'Two filters stand between the other two' : 'Every filter overlaps the next on the same side'],
+                uses: [PartUse::joining(), ...CommonSteps::tape($design)],
                 reaches: [Milestone::Standing],
             )),
             self::square('Measure both diagonals across the top and push the longer one until they are equal.'),
@@ -80,6 +82,7 @@ final class BoxSteps
      */
     private static function glued(Design $design): array
     {
+        $pulls = Airway::of($design)->pulls;
         // The faces of a wall lie one above the other, numbered four by four.
         $walls = fn (int ...$walls): array => array_merge(...array_map(
             fn (int $row): array => array_map(fn (int $wall): string => 'face-'.(4 * $row + $wall), array_values($walls)),
@@ -90,9 +93,11 @@ final class BoxSteps
             self::corner(
                 $design,
                 'glue-1',
-                'Lay the first filter flat, its arrow up. Stand the next on the bench at its right, its arrow to the left. Glue the edge, press for a minute, run a bead along the seam; let it hold for a minute.',
+                $pulls
+                    ? 'Lay the first filter flat, its arrow up. Stand the next on the bench at its right, its arrow to the left. Glue the edge, press for a minute, run a bead along the seam; let it hold for a minute.'
+                    : 'Lay the first filter flat, its arrow down. Stand the next on the bench at its right, its arrow to the right. Glue the edge, press for a minute, run a bead along the seam; let it hold for a minute.',
                 'The bead fills what the edge leaves open.',
-                'First arrow up, the next to the left',
+                $pulls ? 'First arrow up, the next to the left' : 'First arrow down, the next to the right',
                 $walls(1, 2),
                 Milestone::FirstCorner,
                 Milestone::ArrowsChecked,
@@ -148,7 +153,7 @@ final class BoxSteps
     {
         return (new Step(
             'base',
-            'Turn the box upside down and close the base to all four walls while it lies on top; then turn the box over.',
+            'Turn the box upside down, lay the base on and '.Sealing::with($design->joining)->close('its edges to all four walls').' while it lies on top; then turn the box over.',
             'An open base is the longest leak there is, and taping is easier from above.',
             2.0,
             ['Base closed all round'],
@@ -164,7 +169,7 @@ final class BoxSteps
     {
         return (new Step(
             'fifth',
-            'Turn the box upside down. Lay the fifth filter on, its arrow like the others’, close all four edges, and fix four feet of at least 10 cm under its frame; then turn the box over.',
+            'Turn the box upside down. Lay the fifth filter on, its arrow '.(Airway::of($design)->pulls ? 'into the box' : 'out of the box').', '.Sealing::with($design->joining)->close('all four edges').', and fix four feet of at least 10 cm under its frame; then turn the box over.',
             'Air must reach the fifth filter from below; on a carpet or without feet it does nothing.',
             5.0,
             ['Feet firm, at least 10 cm clear'],

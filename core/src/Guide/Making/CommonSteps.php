@@ -5,11 +5,16 @@ declare(strict_types=1);
 namespace Jornel\Core\Guide\Making;
 
 use Jornel\Core\Cut\CutList;
+use Jornel\Core\Kit\Pieces;
+use Jornel\Core\Part\JoiningKind;
 use Jornel\Core\Shape\Collar;
 use Jornel\Core\Shape\Corners;
 use Jornel\Core\Shape\Design;
 use Jornel\Core\Shape\Direction;
+use Jornel\Core\Shape\Footing;
+use Jornel\Core\Shape\KnobAccess;
 use Jornel\Core\Shape\Shroud;
+use Jornel\Core\Shape\SmallFanWiring;
 
 /** Steps that most units share (common practice, no source). */
 final class CommonSteps
@@ -69,19 +74,19 @@ final class CommonSteps
      */
     public static function arrows(Design $design, string $how, array $sets = ['face'], ?string $towards = null): Step
     {
-        $pulls = $design->direction() === Direction::Pull;
-        $towards ??= $pulls ? 'into the box' : 'out of the box';
+        $way = Airway::of($design);
+        $towards ??= $way->filters();
         $isOne = $design->shape->filterCount($design) === 1 && $design->prefilter === null;
-        $coarse = $design->prefilter === null ? '' : ' Each coarse one comes where the air comes first, its wire mesh to that air.';
+        $coarse = $design->prefilter === null ? '' : ' Fix a coarse one to each with '.Sealing::with($design->joining)->fixWith()." at its rim, on the side that will be {$way->coarse()}, where the air meets it first.";
 
         return new Step(
             'arrows',
             $how.($isOne ? " Its arrow points {$towards}." : " Their arrows point {$towards} and their pleats stand upright.").$coarse,
-            ($pulls ? 'The fan pulls, so air must pass every filter the way its arrow points' : 'The fan pushes, so air must pass every filter the way its arrow points').($isOne ? '.' : '; upright pleats shed dust.'),
-            2.0,
-            [$isOne ? "Filter’s arrow points {$towards}" : "Arrows of all filters point {$towards}"],
+            ($way->pulls ? 'The fan pulls' : 'The fan pushes').', so air must pass every filter the way its arrow points; the wire mesh lies on the side that the arrow points to.'.($isOne ? '' : ' Upright pleats shed dust.'),
+            2.0 + ($design->prefilter === null ? 0.0 : 1.0 * $design->shape->filterCount($design)),
+            [$isOne ? "Filter’s arrow points {$towards}" : "Arrows of all filters point {$towards}", ...$design->prefilter === null ? [] : ['Coarse filters fixed all round']],
             [...$sets, 'prefilter'],
-            self::filters($design),
+            [...self::filters($design), ...$design->prefilter === null || $design->joining->kind->sticks() ? [] : [PartUse::material(Pieces::TAPE)]],
             [Milestone::ArrowsChecked],
         );
     }
@@ -100,12 +105,14 @@ final class CommonSteps
      */
     public static function seal(Design $design, int $count, string $which, string $reason, string $id = 'seal'): Step
     {
+        $sealing = Sealing::with($design->joining);
+
         return (new Step(
             $id,
-            "Close {$which} with {$design->joining->with} from end to end and press it flat.",
-            $reason,
+            $sealing->sentence($which),
+            $reason.$sealing->gap(),
             2.0,
-            ['All seams pressed'],
+            [$sealing->hold()],
             reaches: [Milestone::Sealed],
         ))->joining($count, $design->joining);
     }
@@ -113,27 +120,31 @@ final class CommonSteps
     /** What is done about the fan’s corners; null where nothing is. */
     public static function corners(Design $design): ?Step
     {
+        $with = Sealing::with($design->joining)->fixWith();
+        $side = Airway::of($design)->pulls ? 'front' : 'outer side';
+        $knob = KnobAccess::of($design) !== KnobAccess::CutOut ? '' : ($design->hasShroud() ? ' The knob comes through its cut-out.' : ' Cut the one over the knob round it.');
+
         return match ($design->corners) {
             Corners::Open => null,
             Corners::Taped => ! $design->assemble()->fallsBack() ? null : (new Step(
                 'corners',
                 CutList::hasCornerPieces($design, $design->assemble())
-                    ? 'With the fan flat on the bench, fix the carton triangles over its front corners, clear of the blades.'
-                    : 'With the fan flat on the bench, close the corners of its front, clear of the blades.',
+                    ? "With the fan flat on the bench, fix the carton triangles over its front corners with {$with}, clear of the blades.{$knob}"
+                    : "With the fan flat on the bench, close the corners of its front with {$with}, clear of the blades.{$knob}",
                 'Through open corners the fan moves air that no filter has cleaned.',
                 1.0,
                 ['Blades clear of all four corners'],
-                uses: [PartUse::fans(), ...CutList::hasCornerPieces($design, $design->assemble()) ? [PartUse::cut('corner')] : []],
+                uses: [PartUse::fans(), ...CutList::hasCornerPieces($design, $design->assemble()) ? [PartUse::cut('corner')] : [], ...self::tape($design)],
                 reaches: [Milestone::CornersClosed],
             ))->joining(4, $design->joining),
             Corners::Shroud => ! self::hasPanel($design, Shroud::PART) ? null : (new Step(
                 'shroud',
-                'Centre the shroud’s hole over the blades and fix the shroud to the fan’s front all round, clear of the guard.',
+                "Centre the shroud’s hole over the blades and fix the shroud to the fan’s {$side} all round with {$with}, clear of the guard.{$knob}",
                 'It stops air from falling back through the housing’s corners.',
                 1.0,
-                ['Guard on, blades free'],
+                ['Guard on, blades free', ...KnobAccess::of($design) === KnobAccess::CutOut ? ['Knob turns in its cut-out'] : []],
                 ['shroud'],
-                [PartUse::cut('shroud')],
+                [PartUse::cut('shroud'), ...self::tape($design)],
                 after: [Milestone::FanSet],
                 mends: [Mend::BladeTouches],
             ))->joining(4, $design->joining),
@@ -158,29 +169,104 @@ final class CommonSteps
      */
     public static function collar(?Collar $collar, Design $design, string $onto): ?Step
     {
-        return $collar === null ? null : (new Step(
+        if ($collar === null) {
+            return null;
+        }
+        $sealing = Sealing::with($design->joining);
+        $frame = $collar->hasFrame ? ' First tape the four strips of the stand-off frame to a square, stand it there and fix it all round; the collar lies on it.' : '';
+
+        return (new Step(
             'collar',
-            "Lay the collar on {$onto} and close it all round with {$design->joining->with}; its hole comes in line with the blades.",
-            'The fan is smaller than the filter: past its housing it would draw air that no filter has cleaned.',
-            3.0,
-            ['Hole and blades in line'],
-            [Collar::PART],
-            [PartUse::cut(Collar::PART)],
-        ))->joining(4, $design->joining);
+            "Lay the collar on {$onto} and {$sealing->close('all its edges')}; its hole comes in line with the blades.{$frame}",
+            'The fan is smaller than the filter: past its housing it would draw air that no filter has cleaned.'.($collar->hasFrame ? ' The frame lets the air spread to the whole face.' : ''),
+            $collar->hasFrame ? 10.0 : 3.0,
+            ['Hole and blades in line', ...$collar->hasFrame ? ['Frame square'] : []],
+            [Collar::PART, ...$collar->hasFrame ? [Collar::FRAME_PART] : []],
+            [PartUse::cut(Collar::PART), ...$collar->hasFrame ? [PartUse::cut(Collar::FRAME_PART)] : []],
+        ))->joining($collar->hasFrame ? 12 : 4, $design->joining);
+    }
+
+    /** @return list<PartUse> tape that fixes sheets where the joining does not stick */
+    public static function tape(Design $design): array
+    {
+        return $design->joining->kind->sticks() ? [] : [PartUse::material(Pieces::TAPE)];
+    }
+
+    /**
+     * What a unit takes besides what its shape does: what it stands on, a knob that will be closed in, a foot in the way, a
+     * bare motor.
+     *
+     * @return list<Step>
+     */
+    public static function besides(Design $design): array
+    {
+        return array_values(array_filter([self::bareMotor($design), self::footOff($design), self::setSpeed($design), self::footing($design)]));
+    }
+
+    private static function bareMotor(Design $design): ?Step
+    {
+        return ! $design->fan->hasBareMotor() ? null : new Step(
+            'motor', 'Have a qualified person close the motor’s terminals in a box, earth its frame and fit a cord with a fused plug. Keep fingers and cords from its shaft.', 'A bare motor on the mains has live parts that a finger reaches.', 15.0,
+            ['Terminals closed, frame earthed'], uses: [PartUse::fans()], reaches: [Milestone::KitCounted], skill: 'wiring', cautions: ['fan-electrical'],
+        );
+    }
+
+    private static function footOff(Design $design): ?Step
+    {
+        $hangs = $design->option('fan-seat') === 'hanging';
+
+        return ! $design->fan->handling->hasFoot || $hangs ? null : new Step(
+            'foot-off', 'With the plug out, take the foot off the fan.', 'It would keep the fan from lying flat.', 3.0, ['Plug out before the foot came off'],
+            uses: [PartUse::fans()], reaches: [Milestone::StandOff], after: [Milestone::FanMarked, Milestone::Unplugged], tools: ['screwdriver'],
+        );
+    }
+
+    private static function setSpeed(Design $design): ?Step
+    {
+        $speed = $design->speed === null ? 'the speed it shall run at' : "speed {$design->speed}";
+
+        return KnobAccess::of($design) !== KnobAccess::SetFirst ? null : new Step(
+            'speed', "Set the fan to {$speed} now: its knob will be closed in, and the unit is switched at the plug.", 'To change it later the unit must be opened.', 1.0, ['Speed set'], uses: [PartUse::fans()], reaches: [Milestone::SpeedSet], after: [Milestone::Unplugged],
+        );
+    }
+
+    private static function footing(Design $design): ?Step
+    {
+        $way = $design->shape->tipsSideways() ? 'from side to side' : 'from front to back';
+        $with = Sealing::with($design->joining)->fixWith();
+        [$action, $reason, $hold, $uses, $minutes] = match ($design->option(Footing::OPTION)) {
+            'feet' => [
+                "Fold each foot in three and hold it so with {$with}. Fix one across under each side of the unit, {$way}, so that a hand’s width stands out at both ends.",
+                'Without them it tips over.', 'Both feet stand out a hand’s width (10 cm) at both ends', [PartUse::cut(Footing::PART), ...self::tape($design)], 6.0,
+            ],
+            'boards' => [
+                "Fix a wooden board across under each side of the unit with {$with}, {$way}, so that a hand’s width stands out at both ends.",
+                'Without them it tips over.', 'Both boards stand out a hand’s width (10 cm) at both ends', [PartUse::material('foot-boards'), ...self::tape($design)], 4.0,
+            ],
+            'tied' => ['Tie it at two places to something that does not move, no face covered.', 'By itself it tips over.', 'It does not move when it is pushed', [PartUse::material('cord')], 3.0],
+            'leans' => ['Lean its frame, not a face, on something heavy; a hand’s width stays free before every face.', 'By itself it tips over.', 'Leans firmly, faces free', [], 1.0],
+            default => ['', '', '', [], 0.0],
+        };
+
+        return $action === '' ? null : new Step('footing', $action, $reason, $minutes, [$hold], [Footing::PART], $uses, after: [Milestone::FanSet, Milestone::Sealed, Milestone::Closed], skill: $uses === [] ? null : 'taping');
     }
 
     /** What small fans on direct current are wired with. */
-    public static function wire(int $fans, string ...$hardware): Step
+    public static function wire(Design $design, int $fans, string ...$hardware): Step
     {
+        $volts = $design->fan->speed($design->speed)->volts ?? $design->fan->volts ?? 12.0;
+        $at = sprintf(' at %g V', $volts);
+        $amperes = SmallFanWiring::amperes($fans, $design->fan, $design->speed);
+
         return new Step(
             'wire',
             $fans === 1
-                ? 'Plug the fan into the supply and tie its cable away from the blades.'
-                : sprintf('Join the cables of all %d fans; count sockets, add up the amperes, and hold them against the supply. Tie the cables away from the blades.', $fans),
+                ? "Plug the fan into the supply{$at}. Tie its cable away from the blades, lead it out through its hole and close the hole round it with tape."
+                : sprintf('Join the cables of all %d fans: together they draw %.1f A%s. Hold that against the supply. Tie the cables away from the blades, lead the cable out through its hole and close the hole round it with tape.', $fans, $amperes, $at),
             'An overloaded supply runs hot.',
             2.0 + 1.0 * $fans,
-            [...$fans === 1 ? [] : ['Sum of the fans’ amperes below the supply’s'], 'Cables tied away from the blades'],
-            uses: array_map(fn (string $id): PartUse => PartUse::material($id), array_values(array_filter($hardware, fn (string $id): bool => $id !== 'grille' && $id !== 'bungee'))),
+            [...$fans === 1 ? [] : ['Sum of the fans’ amperes below the supply’s'], 'Cables tied away from the blades', 'Cable hole closed'],
+            uses: array_map(fn (string $id): PartUse => PartUse::material($id), array_values(array_filter($hardware, fn (string $id): bool => SmallFanWiring::isSupply($id) || str_starts_with($id, 'fan-hub') || str_starts_with($id, 'fan-splitter')))),
             reaches: [Milestone::Wired],
             after: [Milestone::FanSet, Milestone::Unplugged],
             tools: ['cable ties'],
@@ -194,8 +280,8 @@ final class CommonSteps
     {
         return new Step(
             'look',
-            'With the plug still out, turn the blades by hand and lead the cord clear of them. See that every guard is on.',
-            'What touches the blades is found by hand, not by ear.',
+            'With the plug still out, turn the blades with a pencil through the guard and lead the cord clear of them. See that every guard is on.',
+            'What touches the blades is found before they run.',
             1.0,
             ['Blades free', 'Cord clear, guards on'],
             reaches: [Milestone::BladesFree],
@@ -203,9 +289,11 @@ final class CommonSteps
     }
 
     /** @param  string  $stand  how it is stood first, a whole sentence; empty for nothing */
-    public static function power(string $stand = ''): Step
+    public static function power(string $stand = '', bool $isHeldBySuction = false): Step
     {
-        return new Step('power', trim("{$stand} Plug in and run on high; listen for clicks or rubbing."), 'Something may touch the blades.', 1.0, ['No clicking, no smell'], reaches: [Milestone::FirstRun], cautions: ['fan-electrical']);
+        $look = $isHeldBySuction ? ' Hold the filter on until it draws, and look along its edges; it falls off when the fan stops.' : '';
+
+        return new Step('power', trim("{$stand} Plug in and run it; listen for clicks or rubbing.{$look}"), 'Something may touch the blades.', 1.0, ['No clicking, no smell', ...$isHeldBySuction ? ['Filter held flat all round while it runs'] : []], reaches: [Milestone::FirstRun], cautions: ['fan-electrical']);
     }
 
     public static function tissue(Design $design): Step
@@ -232,7 +320,7 @@ final class CommonSteps
             'A gap as wide as a pencil line all round loses as much as a hole as large as a hand.',
             2.0,
             ['Tissue hangs still at every patch'],
-            uses: [PartUse::joining()],
+            uses: [PartUse::joining(), ...self::tape($design)],
             reaches: [Milestone::Patched],
             tools: ['tissue'],
         );
@@ -259,7 +347,7 @@ final class CommonSteps
      */
     public static function finish(Design $design, string $stand = ''): array
     {
-        return [self::look(), self::power($stand), self::tissue($design), self::patch($design), self::label()];
+        return [self::look(), self::power($stand, $design->joining->kind === JoiningKind::Suction), self::tissue($design), self::patch($design), self::label()];
     }
 
     /**

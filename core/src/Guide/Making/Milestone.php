@@ -13,6 +13,8 @@ enum Milestone: string
     case FanMarked = 'fan-marked';
     /** The plug is out and stays out until the first run. */
     case Unplugged = 'unplugged';
+    /** The fan is set to the speed at which it will run. */
+    case SpeedSet = 'speed-set';
     case GrilleOff = 'grille-off';
     /** Arrows of all filters point the way the air goes. */
     case ArrowsChecked = 'arrows-checked';

@@ -39,9 +39,10 @@ final class MountSteps
     private static function onTop(FanOnTop $mount, Design $design): array
     {
         $joining = $design->joining;
+        [$sealing, $way] = [Sealing::with($joining), Airway::of($design)];
         $cover = $mount->hasCover ? (new Step(
             'cover',
-            "Lay the cover on the walls, its hole in the middle, and close its four edges with {$joining->with}.",
+            "Lay the cover on the walls, its hole in the middle, and {$sealing->close('its four edges')}.",
             'The fan does not cover the opening by itself.',
             1.0,
             ['Cover closed all round'],
@@ -53,10 +54,10 @@ final class MountSteps
         ))->joining(4, $joining) : null;
         $set = (new Step(
             'fan',
-            "Set the fan in its place on top, its arrow the way it shall blow, and close its four edges with {$joining->with}; shape the edge round the power cord.",
-            'A slot at the cord is an open leak.',
+            "Set the fan in its place on top, its arrow pointing {$way->fan()}, and {$sealing->close('its four edges')}; shape the edge round the power cord.",
+            'A slot at the cord is an open leak.'.$sealing->gap(),
             2.0,
-            ['Arrow points the way it shall blow', 'Cord slot closed'],
+            ["Fan’s arrow points {$way->fan()}", 'Cord slot closed'],
             ['fan'],
             [PartUse::fans()],
             [Milestone::FanSet],
@@ -70,6 +71,7 @@ final class MountSteps
     private static function inCarton(FanInCarton $mount, Design $design): array
     {
         $joining = $design->joining;
+        [$sealing, $way] = [Sealing::with($joining), Airway::of($design)];
         $door = $mount->hasDoor() ? ' Cut a small door beside the knob, on three sides.' : '';
 
         return [
@@ -79,12 +81,12 @@ final class MountSteps
                 tools: ['tape measure', 'knife', 'marker'], skill: 'cutting', isCutting: true,
             ),
             (new Step(
-                'in-carton', 'Set the fan in its carton, its arrow the way it shall blow, and seal it all round inside, front and back.', 'Past the fan the carton would be an open pipe.', 6.0, ['Arrow points the way it shall blow', 'Fan sealed on both circles'], ['fan', 'carton'],
+                'in-carton', "Set the fan in its carton, its arrow pointing {$way->fan()}, and {$sealing->close('both circles all round, inside')}.", 'Past the fan the carton would be an open pipe.', 6.0, ["Fan’s arrow points {$way->fan()}", 'Both circles closed all round'], ['fan', 'carton'],
                 [PartUse::fans(), PartUse::cut('carton-front'), PartUse::cut('carton-back')], [Milestone::Covered], [Milestone::FanMarked, Milestone::Unplugged],
                 mends: [Mend::FanBackwards, Mend::BladeTouches],
             ))->joining(2, $joining),
             (new Step(
-                'carton', "Set the carton on the box and close its skirt with {$joining->with} all round; shape the edge round the power cord.", 'A slot at the cord is an open leak.', 3.0, ['Cord slot closed'],
+                'carton', "Set the carton on the box and {$sealing->close('its skirt all round')}; shape the edge round the power cord.", 'A slot at the cord is an open leak.', 3.0, ['Cord slot closed'],
                 reaches: [Milestone::FanSet], after: [Milestone::Sealed, Milestone::Covered, Milestone::Closed],
             ))->joining(4, $joining),
         ];
@@ -96,15 +98,16 @@ final class MountSteps
         $isCord = $mount->isTiedWithCord();
         $with = $isCord ? 'cords with knots that do not slip' : 'zip ties';
         $remote = $design->fan->handling->hasRemote ? ' Move the remote’s receiver to where the remote reaches it.' : '';
+        $way = Airway::of($design);
 
         return [
             new Step('stand', "Take the stand off the fan.{$remote}", 'It would lie against the filters.', 3.0, ['Plug out before the stand came off'], uses: [PartUse::fans()], reaches: [Milestone::StandOff], after: [Milestone::FanMarked, Milestone::Unplugged], tools: ['screwdriver']),
             new Step(
                 'tie',
-                "Pierce the cover at four places round the fan’s frame, well away from the blades, and tie the fan under the hole with {$with}: centre it, then draw them tight and trim the ends.",
+                "Pierce the cover at four places round the fan’s frame, well away from the blades, and tie the fan under the hole with {$with}, its arrow pointing {$way->fan()}: centre it, then draw them tight and trim the ends.",
                 'Ends that hang loose reach the blades.',
                 12.0,
-                ['Fan centred, blades free, ends trimmed'],
+                ["Fan’s arrow points {$way->fan()}", 'Fan centred, blades free, ends trimmed'],
                 ['cover', 'fan'],
                 [PartUse::fans(), PartUse::cut('cover'), PartUse::material($isCord ? 'cord' : 'zip-ties')],
                 [Milestone::Covered],

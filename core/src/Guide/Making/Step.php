@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Guide\Making;
 
+use Jornel\Core\Part\Fixing;
 use Jornel\Core\Part\Joining;
 
 /** One step of making a unit: what one maker does in one go. */
@@ -11,6 +12,9 @@ final readonly class Step
 {
     /** Tools that cut or burn: only adults use them. */
     private const FOR_ADULTS = ['knife', 'saw', 'drill', 'glue gun', 'scissors', 'awl', 'cutters'];
+
+    /** Steps in which nothing is made. */
+    private const LOOKING = ['count', 'mark-fan', 'square', 'test-fan', 'look', 'power', 'ribbon', 'tissue', 'patch', 'label'];
 
     /** Cautions that come with a tool. */
     private const CAUTIONS = ['knife' => 'knives', 'scissors' => 'knives', 'cutters' => 'knives', 'awl' => 'knives', 'saw' => 'saws', 'drill' => 'saws', 'glue gun' => 'hot-glue'];
@@ -61,7 +65,10 @@ final readonly class Step
     {
         return $this->changed([
             'seams' => $seams, 'joining' => $joining,
-            'uses' => $joining->material === null ? $this->uses : [...$this->uses, PartUse::joining()],
+            'uses' => [
+                ...$this->uses, ...$joining->material === null ? [] : [PartUse::joining()],
+                ...array_map(fn (Fixing $fixing): PartUse => PartUse::material($fixing->material), $joining->fixings),
+            ],
         ]);
     }
 
@@ -144,6 +151,12 @@ final readonly class Step
         }
 
         return array_values(array_unique($all));
+    }
+
+    /** Whether it is counting, trying, looking or labelling, as against work of the hands on the unit. */
+    public function isLooking(): bool
+    {
+        return in_array($this->id, self::LOOKING, true);
     }
 
     /** @param  list<Milestone>  $milestones */

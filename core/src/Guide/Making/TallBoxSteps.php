@@ -16,10 +16,12 @@ final readonly class TallBoxSteps implements ShapeSteps
 
     public function of(Design $design): array
     {
-        return BoxSteps::of($design, match ($design->option('base')) {
-            'floor' => new Step('floor', 'Wipe the floor where it will stand; nothing closes its base but that floor.', 'Dust under the rim is drawn in first, and a rough floor leaks.', 2.0, ['Floor smooth and clean'], reaches: [Milestone::Closed]),
-            'sheet' => new Step('carpet', 'Lay the sheet on the carpet and stand the box on it.', 'Carpet lets air in under the rim.', 3.0, ['Sheet flat, its edges beyond the walls'], ['base'], [PartUse::cut('base')], [Milestone::Closed]),
+        $below = match ($design->option('base')) {
+            'floor' => new Step('floor', 'Where it will stand, wipe the floor and set the box down; nothing closes its base but that floor.', 'Dust under the rim is drawn in first, and a rough floor leaks.', 2.0, ['Floor smooth and clean'], after: [Milestone::FanSet, Milestone::Sealed]),
+            'sheet' => new Step('carpet', 'Lay the sheet on the carpet and set the box down in its middle.', 'Carpet lets air in under the rim.', 3.0, ['Sheet flat, its edges beyond the walls all round'], ['base'], [PartUse::cut('base')], after: [Milestone::FanSet, Milestone::Sealed]),
             default => BoxSteps::base($design),
-        }, $this->shape->mount($design));
+        };
+
+        return BoxSteps::of($design, $below, $this->shape->mount($design));
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Room\Need;
 
+use Closure;
 use Jornel\Core\Part\BadRecord;
 use Jornel\Core\Part\Record;
 
@@ -39,12 +40,14 @@ final readonly class Need
     }
 
     /**
-     * What the answers set together; of two that set the same the later question goes before.
+     * What the answers set together. Of two rules the one that needs more goes before, of two limits the narrower one; of
+     * anything else that two answers set, the later question.
      *
      * @param  array<string, list<string>>  $given  ids of answers by id of their question; those that are not known count nothing
+     * @param  (Closure(string): (float|null))|null  $needed  clean air that the room needs by a rule, m3/s; null where no room is known
      * @return array<string, NeedEntry> by field
      */
-    public function settle(array $given): array
+    public function settle(array $given, ?Closure $needed = null): array
     {
         $settings = [];
         foreach ($this->questions as $question) {
@@ -53,13 +56,28 @@ final readonly class Need
                     continue;
                 }
                 foreach ($answer->sets as $field => $value) {
+                    $entry = new NeedEntry($field, $value, $answer);
+                    $before = $settings[$field] ?? null;
                     unset($settings[$field]);
-                    $settings[$field] = new NeedEntry($field, $value, $answer);
+                    $settings[$field] = $before === null ? $entry : self::stricter($before, $entry, $needed);
                 }
             }
         }
 
         return $settings;
+    }
+
+    /** @param  (Closure(string): (float|null))|null  $needed */
+    private static function stricter(NeedEntry $before, NeedEntry $later, ?Closure $needed): NeedEntry
+    {
+        if ($before->field === 'goal' && $needed !== null) {
+            return ($needed((string) $before->value) ?? 0.0) > ($needed((string) $later->value) ?? 0.0) ? $before : $later;
+        }
+        if (str_starts_with($later->field, 'limits.')) {
+            return (float) $before->value < (float) $later->value ? $before : $later;
+        }
+
+        return $later;
     }
 
     /**

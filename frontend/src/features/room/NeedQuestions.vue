@@ -1,15 +1,16 @@
 <script setup lang="ts">
 import { Button, CheckboxGroup, Modal } from 'ant-design-vue';
 import { ref } from 'vue';
-import type { Need } from '../../api/client';
+import type { Need, RoomEntries } from '../../api/client';
 import OptionSwitch from '../../ui/OptionSwitch.vue';
 import { useNeed, type Answers } from './queries';
 
+const { room } = defineProps<{ room: RoomEntries }>();
 const emit = defineEmits<{ take: [sets: Need['sets']] }>();
 
 const open = ref(false);
 const answers = ref<Answers>({});
-const need = useNeed(answers, open);
+const need = useNeed(answers, () => room, open);
 
 const given = (question: string): string[] => answers.value[question] ?? [];
 function answer(question: string, ids: string[]): void {

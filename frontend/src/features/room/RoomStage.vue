@@ -27,7 +27,7 @@ function settle(sets: Need['sets']): void {
     <section class="stage" aria-label="Need and room">
         <div class="need">
             <NeedSentence />
-            <NeedQuestions @take="settle" />
+            <NeedQuestions :room="draft.entries" @take="settle" />
         </div>
         <RoomDrawing />
     </section>

@@ -28,10 +28,10 @@ export const useReadWall = () =>
 
 export type Answers = Record<string, string[]>;
 
-export const useNeed = (answers: MaybeRefOrGetter<Answers>, open: MaybeRefOrGetter<boolean>) =>
+export const useNeed = (answers: MaybeRefOrGetter<Answers>, room: MaybeRefOrGetter<RoomEntries>, open: MaybeRefOrGetter<boolean>) =>
     useQuery({
-        queryKey: ['need', answers],
-        queryFn: () => answer(api.POST('/needs', { body: { answers: toValue(answers) } })),
+        queryKey: ['need', answers, room],
+        queryFn: () => answer(api.POST('/needs', { body: { answers: toValue(answers), room: toValue(room) } })),
         enabled: () => toValue(open),
         placeholderData: keepPreviousData,
         staleTime: Infinity,

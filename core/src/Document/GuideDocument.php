@@ -38,8 +38,6 @@ final class GuideDocument implements Document
         return [
             'steps' => array_map(fn (GuideStep $step): array => self::step($step, $cautions), $guide->steps),
             'work_min' => $guide->work(),
-            'making_min' => $guide->making(),
-            'looking_min' => $guide->work() - $guide->making(),
             'shortest_min' => $guide->shortest(),
         ];
     }
@@ -64,6 +62,7 @@ final class GuideDocument implements Document
             'adults_only' => $step->step->isForAdults(),
             'cautions' => array_map(fn (string $id): array => ['id' => $id, 'title' => $cautions[$id]->title, 'text' => $cautions[$id]->text], $step->step->cautions()),
             'is_check' => $step->step->isCheck,
+            'is_looking' => $step->step->isLooking(),
             'mends' => array_map(fn (Mend $mend): array => ['id' => $mend->value, 'title' => $mend->title(), 'text' => $mend->advice()], $step->mends()),
         ];
     }

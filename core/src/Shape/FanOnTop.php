@@ -32,7 +32,8 @@ final readonly class FanOnTop implements FanMount
         $seat = FanSeat::on($top, $fan);
         $seat->mustNotOverhang();
         $side = min($top->width, $top->depth);
-        if ($fan->body->bladeCircle > $side - 2.0 * Panel::EDGE) {
+        $hasCover = ! $seat->coversSquarely();
+        if ($hasCover && $fan->body->bladeCircle > $side - 2.0 * Panel::EDGE) {
             throw DoesNotFit::bladesBeyondCover($fan, $side);
         }
         // A body that reaches the walls all round stands on them.
@@ -40,7 +41,7 @@ final readonly class FanOnTop implements FanMount
             Sheet::of($design)->mustBear($fan->mass, $fan);
         }
 
-        return new self($design, $top, $seat, ! $seat->coversSquarely());
+        return new self($design, $top, $seat, $hasCover);
     }
 
     public function panels(): array

@@ -86,7 +86,8 @@ final class FilesTest extends TestCase
 
     public function test_the_diagonals_of_a_shroud_cross_in_the_middle_of_its_hole(): void
     {
-        $design = Sample::design();
+        // With a second hole for the knob the crossing is not marked, so a fan whose knob lies elsewhere is taken.
+        $design = Sample::design()->with(fan: Sample::fan(['knob' => 'top']));
         $shroud = CutList::of($design, $design->assemble())[1];
         $marks = array_filter(PartDrawing::of($shroud, self::heading())->lines, fn (array $line): bool => $line['layer'] === Layer::Mark && $line['corners'][0]->distanceTo($line['corners'][1]) > 0.3);
         self::assertCount(2, $marks);

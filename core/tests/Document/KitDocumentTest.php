@@ -69,7 +69,7 @@ final class KitDocumentTest extends TestCase
 
     public function test_parts_of_the_answer_are_taken_as_a_question_again(): void
     {
-        $units = [['unit' => self::CUBE, 'count' => 3], ['unit' => ['fan' => 'floor-18-guard', 'corners' => 'taped', 'options' => ['round-fan' => 'carton']] + self::CUBE, 'count' => 1]];
+        $units = [['unit' => self::CUBE, 'count' => 3], ['unit' => ['shape' => 'flat-panel', 'corners' => 'taped', 'options' => ['stand' => 'feet']] + self::CUBE, 'count' => 1], ['unit' => ['shape' => 'tote', 'fan' => 'blower-cage', 'filter' => '16x20x1-g13-economy'] + self::CUBE]];
         $first = self::answer(['kind' => 'kit', 'units' => $units, 'sheets' => [], 'bought' => [['material' => 'board-24x36']]]);
         self::assertContains(true, array_column($first['cuts'], 'cut_into'));
         self::assertNotSame([], array_merge(...array_column($first['cuts'], 'folds_mm')));

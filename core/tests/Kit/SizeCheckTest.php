@@ -44,7 +44,7 @@ final class SizeCheckTest extends TestCase
         $design = Sample::design();
         self::assertFalse(SizeCheck::areMeasured(SizeCheck::all($design)));
         $measured = fn (float $value): array => ['value' => $value, 'from' => 'measured'];
-        $fan = Fan::fromData(array_replace_recursive($design->fan->data, ['body' => ['blade_circle_in' => $measured(18.5)]]));
+        $fan = Fan::fromData(array_replace_recursive($design->fan->data, ['body' => ['blade_circle_in' => $measured(18.5), 'side_in' => $measured(20.5)]]));
         $filter = Sample::filter(['width_in' => $measured(19.5), 'height_in' => $measured(19.5), 'depth_in' => $measured(0.75)]);
         $known = $design->with(fan: $fan, filter: $filter);
         self::assertTrue(SizeCheck::areMeasured(SizeCheck::all($known)));

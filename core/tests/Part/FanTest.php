@@ -74,12 +74,27 @@ final class FanTest extends TestCase
         self::assertSame(18.0, $slow->level);
     }
 
+    /** Assumed: an EC motor draws 2 W while it stands, a 12 V fan 0.2 W; an AC motor nothing. */
+    public function test_electronics_draw_watts_at_any_speed(): void
+    {
+        // 0.37 of 60 W: 2 + 58 x 0.050653 = 4.938 W; 5 of 12 V of 2.4 W: 0.2 + 2.2 x 0.072338 = 0.3591 W.
+        self::assertEqualsWithDelta(4.938, Sample::catalogue()->fan('circulator-12')->speeds[0]->watts, 1e-3);
+        self::assertEqualsWithDelta(0.3591, Sample::catalogue()->fan('pc-120')->speeds[0]->watts, 1e-4);
+        $plain = Sample::fan(['motor' => 'AC', 'power_w' => 80, 'speeds' => [['name' => 'half', 'ratio' => 0.5]]], replacing: 'speeds');
+        self::assertEqualsWithDelta(10.0, $plain->speeds[0]->watts, 1e-9);
+        foreach (Sample::catalogue()->fans as $fan) {
+            foreach ($fan->speeds as $speed) {
+                self::assertGreaterThanOrEqual(18.0, $speed->level, "{$fan->id} {$speed->name}");
+            }
+        }
+    }
+
     public function test_a_fan_that_holds_its_flow_speeds_up_against_pressure(): void
     {
         // Straight curve, 0.4 m3/s and 400 Pa at the top; setting at half: 0.2 m3/s, 100 Pa. Against 50 Pa it holds 0.2 when
         // x 0.2 (1 - 50 / (100 x2)) = 0.2: x2 - x - 0.5 = 0, x = 1.36603. Watts by the third power: 10 x3 = 25.49 W.
         $fan = Sample::fan([
-            'free_flow_cfm' => 0.4 / 4.719474e-4, 'shut_off_inwc' => 400.0 / 249.089, 'exponent' => 1.0, 'power_w' => 80, 'level_dba' => 60, 'motor' => 'EC', 'holds_flow' => true,
+            'free_flow_cfm' => 0.4 / 4.719474e-4, 'shut_off_inwc' => 400.0 / 249.089, 'exponent' => 1.0, 'power_w' => 80, 'level_dba' => 60, 'motor' => 'EC', 'standing_power_w' => 0, 'holds_flow' => true,
             'speeds' => [['name' => 'half', 'ratio' => 0.5], ['name' => 'full', 'ratio' => 1]],
         ], replacing: 'speeds');
         $half = $fan->speeds[0];

@@ -82,7 +82,8 @@ final class CornersTest extends TestCase
         self::assertEqualsWithDelta(76.1, array_column($made(Corners::Shroud, 'none')->assemble()->openings, 'area', 'name')['Ring that the fan does not cover'] / self::SQUARE_INCH, 0.1);
         foreach (Corners::cases() as $corners) {
             self::assertGreaterThan(0.5, $bypass($corners, 'none'), $corners->value);
-            self::assertLessThan(0.16, $bypass($corners, 'collar'), $corners->value);
+            // Flat on the filter the collar leaves its corners dead, which raises the pressure and so the share of the leaks.
+            self::assertLessThan(0.20, $bypass($corners, 'collar'), $corners->value);
             self::assertContains(LeakKind::UncoveredRing, $kinds($corners, 'none'));
             self::assertNotContains(LeakKind::UncoveredRing, $kinds($corners, 'collar'));
         }

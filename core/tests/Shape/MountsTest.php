@@ -58,7 +58,7 @@ final class MountsTest extends TestCase
     public function test_a_round_fan_in_its_carton_has_a_body_a_seal_and_a_door(): void
     {
         // Carton 21 x 21 x 7.6 in over a box of 20 1/4 in; knob behind.
-        [$cover, $carton] = [Sample::design(fan: 'floor-18-guard'), Sample::design(fan: 'floor-18-guard', options: ['round-fan' => 'carton'])];
+        [$cover, $carton] = [self::inCarton()->choosing('round-fan', 'none'), self::inCarton()];
         $assembly = $carton->assemble();
         $panels = array_column($assembly->panels, null, 'id');
 
@@ -70,7 +70,7 @@ final class MountsTest extends TestCase
         self::assertEqualsWithDelta(Measurements::of($cover)->height - 7 * 0.0254 - 0.004 + 7.6 * 0.0254, Measurements::of($carton)->height, 0.0041);
         self::assertGreaterThan(0.0, Work::of($carton)->minutes);
         // A fan whose knob is in front needs no door.
-        $front = $carton->with(fan: Sample::fan(['knob' => 'front'], 'floor-18-guard'));
+        $front = $carton->with(fan: Sample::fan(['knob' => 'front', 'shaft' => ['vertical']], 'floor-18-guard', 'shaft'));
         self::assertNotContains('carton-side', array_column($front->assemble()->panels, 'id'));
     }
 
@@ -83,7 +83,7 @@ final class MountsTest extends TestCase
         };
 
         // Cover and base come out of the fan's carton, or the base out of a bought sheet.
-        self::assertSame([0, 1], [$sheets(Sample::design(fan: 'floor-18-guard', corners: Corners::Open)), $sheets(Sample::design(fan: 'floor-18-guard', corners: Corners::Open, options: ['round-fan' => 'carton']))]);
+        self::assertSame([0, 1], [$sheets(self::inCarton()->choosing('round-fan', 'none')->made(Corners::Open, self::inCarton()->joining)), $sheets(self::inCarton()->made(Corners::Open, self::inCarton()->joining))]);
         self::assertNotContains(Panel::FAN_CARTON, ShoppingList::materials(self::inCarton(), self::inCarton()->assemble()));
     }
 
@@ -108,7 +108,8 @@ final class MountsTest extends TestCase
     #[TestWith(['plywood', 'plywood-24x48', 0.006, 'sawing'])]
     public function test_the_sheet_is_a_choice(string $sheet, string $material, float $thick, string $skill): void
     {
-        $design = Sample::design('tall-box', 'circulator-12', '16x30x1-g13-dense', options: ['sheet' => $sheet]);
+        $light = Sample::fan(['mass_kg' => 3.0], 'circulator-12');
+        $design = Sample::design('tall-box', 'circulator-12', '16x30x1-g13-dense', options: ['sheet' => $sheet])->with(fan: $light);
         $panels = $design->assemble()->panels;
 
         self::assertSame([$material], array_values(array_unique(array_column($panels, 'sheet'))));
@@ -143,6 +144,7 @@ final class MountsTest extends TestCase
 
     private static function inCarton(): Design
     {
-        return Sample::design(fan: 'floor-18-guard', options: ['round-fan' => 'carton']);
+        // A round fan of that size whose bearings bear lying flat.
+        return Sample::design(fan: 'floor-18-guard', options: ['round-fan' => 'carton'])->with(fan: Sample::fan(['shaft' => ['horizontal', 'vertical']], 'floor-18-guard', 'shaft'));
     }
 }

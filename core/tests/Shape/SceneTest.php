@@ -55,7 +55,7 @@ final class SceneTest extends TestCase
         yield 'a hanging fan' => [Sample::design('tall-box', 'circulator-12', '16x30x1-g13-dense', options: ['fan-seat' => 'hanging'])];
         yield 'a long wedge' => [Sample::design('wedge', filter: '20x25x2-g13')];
         yield 'a drawer of two' => [Sample::design('drawer', options: ['stack' => '2'], prefilter: '20x20x1-coarse')];
-        yield 'a triangle' => [Sample::design('slim-tower', 'pc-120', '6.2x20x1-g13-dense', options: ['column' => 'triangular'])];
+        yield 'a triangle' => [Sample::design('slim-tower', 'pc-120', '6.2x20x2-g13', options: ['column' => 'triangular'])];
     }
 
     private static function fits(Design $design): bool

@@ -30,12 +30,12 @@ final class ShapesTest extends TestCase
         self::assertCount(4, $cube->faces);
         self::assertEqualsWithDelta(18.27756 * 18.55512 * self::INCH ** 2, $cube->faces[0]->netArea(), 1e-6);
         self::assertEqualsWithDelta(240.0 * self::INCH, $cube->seamLength(), 1e-9);
-        self::assertEqualsWithDelta([20.25, 20.25, 18.5], [$cube->panels[0]->width / self::INCH, $cube->panels[1]->width / self::INCH, $cube->panels[1]->hole / self::INCH], 1e-9);
+        self::assertEqualsWithDelta([20.25, 20.5, 18.5], [$cube->panels[0]->width / self::INCH, $cube->panels[1]->width / self::INCH, $cube->panels[1]->hole / self::INCH], 1e-9);
         $size = Measurements::of(Sample::design());
         self::assertEqualsWithDelta(0.008 + 24.0 * self::INCH, $size->height, 1e-9);
         self::assertEqualsWithDelta(20.5, $size->width / self::INCH, 1e-9);
-        // Four filters, a fan, and base and shroud of 4 mm board at 140 kg/m3.
-        self::assertEqualsWithDelta(4 * 0.35 + 3.2 + 2 * (20.25 * self::INCH) ** 2 * 0.004 * 140.0, $size->mass, 1e-9);
+        // Four filters, a fan, base of the box's size and shroud of the fan's, of 4 mm board at 140 kg/m3.
+        self::assertEqualsWithDelta(4 * 0.35 + 3.2 + (20.25 ** 2 + 20.5 ** 2) * self::INCH ** 2 * 0.004 * 140.0, $size->mass, 1e-9);
         self::assertSame(1.0, $cube->throttle);
     }
 

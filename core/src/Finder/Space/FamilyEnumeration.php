@@ -132,10 +132,12 @@ final class FamilyEnumeration
         }
         $geometries = [];
         foreach ($alike as $filters) {
-            $best = Filter::noWorseThan($filters);
-            $before = array_filter($catalogue->filters, fn (Filter $filter): bool => $range->takesBefore($filter, $filters[0]));
+            $before = array_filter($catalogue->filters, fn (Filter $one): bool => array_filter($filters, fn (Filter $filter): bool => $range->takesBefore($one, $filter)) !== []);
             foreach ([null, ...array_values($before)] as $prefilter) {
-                $geometries[] = ['filters' => $filters, 'best' => $best, 'prefilter' => $prefilter];
+                $behind = array_values(array_filter($filters, fn (Filter $filter): bool => $prefilter === null || $range->takesBefore($prefilter, $filter)));
+                if ($behind !== []) {
+                    $geometries[] = ['filters' => $behind, 'best' => Filter::noWorseThan($behind), 'prefilter' => $prefilter];
+                }
             }
         }
 

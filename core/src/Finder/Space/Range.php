@@ -77,6 +77,6 @@ final readonly class Range
     /** Whether a filter may stand in front of another: as large, and of no grade. */
     public function takesBefore(Filter $prefilter, Filter $filter): bool
     {
-        return $this->prefilters && $prefilter->grade->number === null && ! $prefilter->grade->hepa && $prefilter->matches($filter);
+        return $this->prefilters && $prefilter->grade->number === null && ! $prefilter->grade->hepa && $prefilter->id !== $filter->id && $prefilter->matches($filter);
     }
 }

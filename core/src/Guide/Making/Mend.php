@@ -91,7 +91,7 @@ enum Mend: string
             Milestone::FirstRun => [self::BladeTouches, self::FanBackwards, self::FanDead],
             Milestone::TissueTested => [self::Gap, self::FilterDoesNotDraw, self::FanBackwards, self::ReversedArrow],
             Milestone::Patched => [self::Gap, self::TornMedia],
-            Milestone::Framed, Milestone::Drilled, Milestone::BoardFits, Milestone::Foamed, Milestone::Topped, Milestone::Filled, Milestone::Canister, Milestone::Blowing, Milestone::StandOff, Milestone::Covered, Milestone::Paired, Milestone::FirstCorner, Milestone::SecondCorner, Milestone::KitCounted, Milestone::Unplugged, Milestone::GrilleOff, Milestone::Sealed, Milestone::Guarded, Milestone::Wired, Milestone::Labelled => [],
+            Milestone::Framed, Milestone::Drilled, Milestone::BoardFits, Milestone::Foamed, Milestone::Topped, Milestone::Filled, Milestone::Canister, Milestone::Blowing, Milestone::StandOff, Milestone::SpeedSet, Milestone::Covered, Milestone::Paired, Milestone::FirstCorner, Milestone::SecondCorner, Milestone::KitCounted, Milestone::Unplugged, Milestone::GrilleOff, Milestone::Sealed, Milestone::Guarded, Milestone::Wired, Milestone::Labelled => [],
         };
     }
 }

@@ -19,6 +19,7 @@ final readonly class ToteSteps implements ShapeSteps
 
         return CommonSteps::list(
             CommonSteps::markFan($design),
+            ...CutSteps::of($design),
             ...[
                 new Step('cut-tote', 'Cut the opening in the lid, and the one in the wall for the fan’s mouth; smooth both edges.', 'An opening smaller than the frame’s rim keeps the filter from falling in.', 12.0, ['Lid’s opening smaller than the filter all round'], ['tote', 'lid'], [PartUse::cut('lid'), PartUse::cut('tote'), PartUse::material('plastic-tote')], tools: ['tape measure', 'knife', 'marker'], skill: 'cutting', isCutting: true),
                 new Step('drill', "Hold the {$ring} over the opening in the wall, mark through its bolt holes, put it aside and drill them.", 'Holes that are marked from the part itself fit.', 8.0, ['Bolts go through all four'], uses: [$isBolted ? PartUse::fans() : PartUse::material(DuctBox::flange($design)), PartUse::cut('tote')], reaches: [Milestone::Drilled], after: [Milestone::Unplugged], tools: ['marker', 'drill'], skill: 'drilling'),

@@ -39,7 +39,7 @@ final readonly class WindowInsertSteps implements ShapeSteps
                 $far ? null : new Step('way-out', 'Open a window on the far side.', 'Air that comes in must have a way out.', 1.0, ['Way out open'], after: [Milestone::Closed]),
                 CommonSteps::look(),
                 CommonSteps::power(),
-                new Step('ribbon', $far ? 'Hold a ribbon at the filters.' : 'Hold a ribbon at the window on the far side.', $far ? 'It must be blown into the room: else the air comes in by cracks, past the filters.' : 'It must be blown outwards: if it is drawn in, smoke comes in there.', 2.0, [$far ? 'Ribbon blows into the room' : 'Ribbon blows out'], reaches: [Milestone::Blowing], after: [Milestone::FirstRun]),
+                new Step('ribbon', $far ? 'Hold a ribbon at the filters.' : 'Hold a ribbon at the window on the far side.', $far ? 'It must be blown into the room: else the air comes in unfiltered, by cracks.' : 'It must be blown outwards: if it is drawn in, smoke comes in there.', 2.0, [$far ? 'Ribbon blows into the room' : 'Ribbon blows out'], reaches: [Milestone::Blowing], after: [Milestone::FirstRun]),
                 CommonSteps::tissue($design)->waitingFor(Milestone::Blowing),
                 CommonSteps::patch($design),
                 CommonSteps::label(),

@@ -55,7 +55,7 @@ final readonly class Evaluate
     }
 
     /** @param  array<string, mixed>  $room  as written down */
-    private function room(array $room, System $system): Room
+    public function room(array $room, System $system): Room
     {
         return RoomEntry::read($room, $system, $this->data->occupancies(), $this->data->pollutants(), $this->data->grades());
     }

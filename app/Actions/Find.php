@@ -45,11 +45,15 @@ final readonly class Find
         }
         $wish = WishEntry::read($wishes, $system);
         $setting = new Setting($this->data->cautions(), $this->data->tolerances(), $this->data->likelihoods(), $programme?->air() ?? Air::reference(), $programme?->economy() ?? Economy::withoutEnergy());
-        $usual = Range::usual(($wishes['coarser'] ?? false) === true ? null : $space->pollutant()->leastGrade);
+        $pollutant = $space->pollutant();
+        [$shapes, $tooLocal] = Range::reaching(($wishes['windows'] ?? false) === true ? Shapes::all() : Range::usual()->shapes, $pollutant->isAtSource);
 
         return new SearchProblem(
             $space, $target, Part::catalogue($programme), $wish->limits,
-            new Range(($wishes['windows'] ?? false) === true ? Shapes::all() : $usual->shapes, is_int($wishes['units'] ?? null) ? $wishes['units'] : Range::MOST_UNITS, $usual->leastGrade, ($wishes['prefilters'] ?? false) === true, $space->plan->window()),
+            new Range(
+                $shapes, is_int($wishes['units'] ?? null) ? $wishes['units'] : Range::MOST_UNITS, ($wishes['coarser'] ?? false) === true ? null : $pollutant->leastGrade,
+                ($wishes['prefilters'] ?? false) === true, $space->plan->window(), ($wishes['trials'] ?? false) === true, $tooLocal,
+            ),
             $setting->air, $setting->economy,
             $wish->seat === null ? Seat::atOneMetre() : Seat::at($wish->seat, $space->surface()),
             $programme === null ? Stock::none() : $this->shelf->stock($programme, $build),

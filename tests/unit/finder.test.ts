@@ -33,6 +33,8 @@ const found = (code: string, places: Record<string, number>): Found => ({
     first_cost: '1194.40',
     total_cost: '1420.00',
     running_cost: '225.60',
+    filters_last: '6 months',
+    stands: 'by itself',
     footprint: shown('6 ft²', '0.6 m²'),
     height: shown('2′', '0.61 m'),
     power: shown('60 W', '60 W'),

@@ -60,6 +60,7 @@ describe('the rows of the ledger', () => {
                     energy: '131.49',
                     total: '461.49',
                     years: '2 years',
+                    filters_last: '6 months',
                     span: '2 years, 4 changes, 8 h a day',
                 },
             }),

@@ -34,7 +34,7 @@ class FindRequest extends StrictRequest
             'wishes.footprint' => $text, 'wishes.height' => $text, 'wishes.power' => $text, 'wishes.minutes' => $text,
             'wishes.tools' => ['nullable', 'array'], 'wishes.tools.*' => ['string', 'max:40'],
             'wishes.skills' => ['nullable', 'array'], 'wishes.skills.*' => ['string', 'max:40'],
-            'wishes.from_stock' => ['required', 'boolean'], 'wishes.windows' => ['required', 'boolean'], 'wishes.sure' => ['nullable', 'numeric', 'min:'.SearchProblem::SURE_RANGE[0], 'max:'.SearchProblem::SURE_RANGE[1]], 'wishes.prefilters' => ['nullable', 'boolean'], 'wishes.coarser' => ['required', 'boolean'],
+            'wishes.from_stock' => ['required', 'boolean'], 'wishes.windows' => ['required', 'boolean'], 'wishes.sure' => ['nullable', 'numeric', 'min:'.SearchProblem::SURE_RANGE[0], 'max:'.SearchProblem::SURE_RANGE[1]], 'wishes.prefilters' => ['nullable', 'boolean'], 'wishes.trials' => ['nullable', 'boolean'], 'wishes.coarser' => ['required', 'boolean'],
             'wishes.units' => ['required', 'integer', 'min:1', 'max:'.Range::MOST_UNITS],
         ];
     }

@@ -20,6 +20,7 @@ final readonly class FormData
         #[OA\Property(description: 'Width, depth and height')] public Shown $size,
         #[OA\Property] public Shown $footprint,
         #[OA\Property] public Shown $mass,
+        #[OA\Property(description: 'What keeps it upright', example: 'on feet')] public string $stands,
         #[OA\Property(nullable: true, description: 'Angle at which it tips over; null for what does not stand')] public ?Shown $tipping,
         #[OA\Property(description: 'Of work')] public int $minutes,
         #[OA\Property(items: new OA\Items(type: 'string'))] public array $tools,
@@ -37,6 +38,7 @@ final readonly class FormData
             Shown::joined($sides, ' × '),
             Shown::of(Display::Area, $size->footprint),
             Shown::of(Display::Mass, $size->mass),
+            $design->stand()->told(),
             $size->tipping === null ? null : Shown::of(Display::Angle, $size->tipping),
             (int) ceil($work->minutes), $work->tools(), $work->skills(),
         );

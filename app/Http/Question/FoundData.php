@@ -6,6 +6,7 @@ use App\Http\Shared\ChoicesData;
 use App\Http\Shared\Shown;
 use Jornel\Core\Finder\Axis;
 use Jornel\Core\Finder\Found;
+use Jornel\Core\Kit\FilterLife;
 use Jornel\Core\Quantity\Display;
 use Jornel\Core\Quantity\Money;
 use OpenApi\Attributes as OA;
@@ -26,6 +27,8 @@ final readonly class FoundData
         #[OA\Property] public string $first_cost,
         #[OA\Property] public string $total_cost,
         #[OA\Property] public string $running_cost,
+        #[OA\Property(nullable: true, description: 'How long its filters last, which the total cost counts; null where they are never changed', example: '9 months')] public ?string $filters_last,
+        #[OA\Property(description: 'How it stands: by itself, or by what is built or tied to it', example: 'on feet')] public string $stands,
         #[OA\Property] public Shown $footprint,
         #[OA\Property] public Shown $height,
         #[OA\Property] public Shown $power,
@@ -53,6 +56,8 @@ final readonly class FoundData
             Shown::of(Display::Chance, $found->chance),
             Shown::of(Display::Level, $measures->level),
             (string) Money::ofHundredths($measures->firstCost), (string) Money::ofHundredths($measures->totalCost()), (string) Money::ofHundredths($measures->running),
+            FilterLife::told($found->lastsMonths),
+            $design->stand()->told(),
             Shown::of(Display::Area, $measures->footprint),
             Shown::of(Display::RoomLength, $measures->height),
             Shown::of(Display::Power, $measures->power),

@@ -16,6 +16,7 @@ use OpenApi\Attributes as OA;
         new OA\Property(property: 'tools', type: 'array', nullable: true, items: new OA\Items(type: 'string'), description: 'At hand; null where they are no limit'),
         new OA\Property(property: 'skills', type: 'array', nullable: true, items: new OA\Items(type: 'string'), description: 'At hand; null where they are no limit'),
         new OA\Property(property: 'from_stock', type: 'boolean'), new OA\Property(property: 'windows', type: 'boolean'), new OA\Property(property: 'prefilters', type: 'boolean', description: 'Coarse filters in front as well'), new OA\Property(property: 'coarser', type: 'boolean'),
+        new OA\Property(property: 'trials', type: 'boolean', description: 'Joinings as well that are a trial, such as suction alone'),
         new OA\Property(property: 'units', type: 'integer', minimum: 1, maximum: 4),
         new OA\Property(property: 'sure', type: 'number', description: 'Chance to reach the goal that is asked for, 0.5 to 0.99'),
     ],

@@ -12,7 +12,7 @@ final readonly class Pollutants
     {
     }
 
-    /** @param  list<array{id: string, name: string, within: string, weights: array{float|int, float|int, float|int}, source: string, least_grade?: int|null, capacity_factor?: float|int}>  $rows */
+    /** @param  list<array{id: string, name: string, within: string, weights: array{float|int, float|int, float|int}, source: string, least_grade?: int|null, capacity_factor?: float|int, at_source?: bool}>  $rows */
     public static function fromRows(array $rows): self
     {
         $all = [];

@@ -19,9 +19,9 @@ use Jornel\Core\Finder\SearchResult;
 use Jornel\Core\Finder\Space\Misfit;
 use Jornel\Core\Finder\Wish;
 use Jornel\Core\Part\Record;
-use Jornel\Core\Shape\Measurements;
 use Jornel\Core\Quantity\Money;
 use Jornel\Core\Quantity\System;
+use Jornel\Core\Shape\Measurements;
 
 /** Which builds reach the goal of a room within limits: those that no other beats, the best at each thing, what binds. */
 final readonly class FindDocument implements Document

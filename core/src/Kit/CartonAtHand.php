@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Jornel\Core\Kit;
 
 use Jornel\Core\Cut\CartonBlank;
-use Jornel\Core\Shape\Design;
 use Jornel\Core\Part\Filter;
+use Jornel\Core\Shape\Design;
 
 /** A carton that something of the kit comes in, to be cut up. */
 final readonly class CartonAtHand

@@ -58,8 +58,8 @@ final readonly class CutPiece
     private static function pair(CutPart $part): self
     {
         $low = min(array_column($part->outline, 'x'));
-        $highest = array_reduce($part->outline, fn ($top, $corner) => $top === null || $corner->y > $top->y ? $corner : $top);
-        $apex = $highest === null ? 0.0 : $highest->x - $low;
+        $heights = array_column($part->outline, 'y');
+        $apex = $part->outline[array_search(max($heights), $heights, true)]->x - $low;
         $more = min($apex, $part->width() - $apex);
 
         return new self($part->width() + $more + 2.0 * Cutting::KERF, $part->height(), $part->mayTurn, 2.0 * $part->area());

@@ -180,11 +180,11 @@ final class Cutting
     private function putInNewRow(int $number, CutPiece $piece, int $at): bool
     {
         $sheet = $this->sheets[$at];
-        foreach ($sheet['height'] - $sheet['used'] < $piece->short ? [] : $piece->waysOn($sheet['along']) as [$across, $up]) {
+        foreach ($piece->short > $sheet['height'] - $sheet['used'] ? [] : $piece->waysOn($sheet['along']) as [$across, $up]) {
             if ($across <= $sheet['width'] && $sheet['height'] >= $sheet['used'] + $up) {
                 $this->placed[] = new Placed($number, $at, 0.0, $sheet['used'], $across, $up);
-                $this->sheets[$at]['rows'][] = ['y' => $sheet['used'], 'height' => $up, 'used' => $across + self::KERF];
-                $this->sheets[$at]['used'] += $up + self::KERF;
+                $row = ['y' => $sheet['used'], 'height' => $up, 'used' => $across + self::KERF];
+                $this->sheets[$at] = ['rows' => [...$sheet['rows'], $row], 'used' => $sheet['used'] + $up + self::KERF] + $sheet;
                 $this->addHole($piece, $sheet['along']);
 
                 return true;

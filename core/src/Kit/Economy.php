@@ -38,10 +38,14 @@ final readonly class Economy
         return sprintf('%g years', $this->years);
     }
 
-    /** With what goes on within it: `2 years, 4 changes, 8 h a day`. */
-    public function told(): string
+    /**
+     * With what goes on within it: `2 years, 2.7 changes, 8 h a day`.
+     *
+     * @param  float  $changes  of all filters; not a number where they differ from unit to unit
+     */
+    public function told(float $changes): string
     {
-        return sprintf('%g years, %d changes, %g h a day', $this->years, $this->changes, $this->hoursPerDay);
+        return sprintf(is_nan($changes) ? '%1$g years, %3$g h a day' : '%1$g years, %2$g changes, %3$g h a day', $this->years, round($changes, 1), $this->hoursPerDay);
     }
 
     /** Two years, four changes of filters (common practice, no source), eight hours a day, energy not counted. */

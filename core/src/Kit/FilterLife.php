@@ -22,6 +22,8 @@ final readonly class FilterLife
 
     private const MONTHS_IN_A_YEAR = 12.0;
 
+    private const WEEKS_IN_A_MONTH = 4.348;
+
     private float $ordinary;
 
     /** @param  PerBin  $weights  of what is in the air that they clean */
@@ -71,6 +73,21 @@ final readonly class FilterLife
     public static function months(float $changes, Economy $economy): ?float
     {
         return $changes > 0.0 ? self::MONTHS_IN_A_YEAR * $economy->years / $changes : null;
+    }
+
+    /**
+     * The same as it is told: `3 weeks`, `9 months`, `3.5 years`.
+     *
+     * @param  float|null  $months  null where they are never changed
+     */
+    public static function told(?float $months): ?string
+    {
+        return match (true) {
+            $months === null => null,
+            $months < 2.0 => ($weeks = (int) max(1.0, round($months * self::WEEKS_IN_A_MONTH))) === 1 ? '1 week' : "{$weeks} weeks",
+            $months < 3.0 * self::MONTHS_IN_A_YEAR => sprintf('%d months', (int) round($months)),
+            default => sprintf('%g years', round($months / self::MONTHS_IN_A_YEAR, 1)),
+        };
     }
 
     /**

@@ -116,10 +116,10 @@ final readonly class Assembly
     private static function sum(array $one, array $other): array
     {
         foreach ($other as $id => $quantity) {
-            $one[$id] = isset($one[$id]) ? $one[$id] + $quantity : $quantity;
+            $one[$id] = $quantity + ($one[$id] ?? 0);
         }
 
-        return $one;
+        return $one; // @phpstan-ignore return.type (a sum of two of a kind is of that kind)
     }
 
     /** @param  array<string, mixed>  $other  in place of its own, by name of the argument */

@@ -69,7 +69,7 @@ final readonly class FilterFace
             $layers[] = $number === 0 && $design->prefilter !== null ? $layer : Layer::of($design->filter, $layer->netArea)->loaded($design->load);
         }
 
-        return new self($this->id, $this->kind, $layers === [] ? $this->layers : $layers, $this->workingShare);
+        return new self($this->id, $this->kind, $layers, $this->workingShare);
     }
 
     /**

@@ -19,6 +19,19 @@ enum Stand: string
     /** A window or a wall that it is fixed in. */
     case Fixed = 'fixed';
 
+    /** How a person says it: `on feet`. */
+    public function told(): string
+    {
+        return match ($this) {
+            self::Alone => 'by itself',
+            self::Feet => 'on feet',
+            self::Tied => 'tied to something firm',
+            self::Hung => 'hung up',
+            self::Leans => 'leaning on something heavy',
+            self::Fixed => 'fixed in place',
+        };
+    }
+
     /** Whether only its own foot keeps it from tipping over. */
     public function restsOnItsFoot(): bool
     {

@@ -69,7 +69,7 @@ final class StepsTest extends TestCase
                 self::assertEqualsWithDelta($fans + $filters, $book->kit([[$design->fan, $units], [$design->filter, 4 * $units]]) / 100.0, 1e-9);
                 self::assertLessThanOrEqual($book->kit([[$design->filter, 4], [$design->filter, 4 * $units]]), $book->atLeast($design->filter, 4) + $book->atLeast($design->filter, 4 * $units));
                 $cost = RunningCost::of($list, 55.0 * $units, $economy);
-                $running = $book->running($book->refill($design->filter, 4 * $units), $book->energy(55.0 * $units));
+                $running = $book->running($book->refill($design->filter, 4 * $units), (float) $economy->changes, $book->energy(55.0 * $units));
                 self::assertEqualsWithDelta($cost->total->toFloat() - $cost->first->toFloat(), $running / 100.0, 1e-9);
             }
         }
@@ -94,7 +94,8 @@ final class StepsTest extends TestCase
             $design = Sample::design(...$parts);
             $unit = Unit::of($design, $design->assemble(), Air::reference());
             foreach ($unit->performances() as $number => $performance) {
-                $most = $balanceBound->most("{$parts[1]} {$number}", $unit->curve($performance->speed), $unit->box);
+                [$least, $most] = $balanceBound->between("{$parts[1]} {$number}", $unit->curve($performance->speed), $unit->box);
+                self::assertLessThanOrEqual($performance->balance->pressure * (1.0 + 1e-9), $least);
                 self::assertGreaterThanOrEqual($performance->balance->pressure * (1.0 - 1e-9), $most);
                 self::assertLessThan($performance->balance->pressure * 1.2, $most, 'loose bounds prune nothing');
             }

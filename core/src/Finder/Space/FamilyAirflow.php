@@ -151,6 +151,7 @@ final class FamilyAirflow
             // No more comes in than the fan moves freely, all of it clean: more of it holds less of anything.
             return Output::intake($curve->freeFlow(), 0.0, PerBin::same($curve->freeFlow()));
         }
+
         return Output::recirculating($box->cleanAir($this->balanceBound->between($this->curveKey($unit, $speed), $curve, $box)[1] * (1.0 + 1e-9)));
     }
 

@@ -20,6 +20,7 @@ use Jornel\Core\Shape\Corners;
 use Jornel\Core\Shape\Design;
 use Jornel\Core\Shape\Size;
 use Jornel\Core\Shape\SmallFanWiring;
+use LogicException;
 
 /** The ways of making one family’s corners and seams. They leak and take the same whatever the media of its filters. */
 final class Variants
@@ -239,7 +240,7 @@ final class Variants
             }
         }
 
-        return $all;
+        return $all === [] ? throw new LogicException('a family has a way of making it') : $all;
     }
 
     private function size(Corners $corners): Size

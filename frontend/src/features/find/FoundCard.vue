@@ -45,6 +45,14 @@ const whole = (money: string): string => Math.round(Number(money)).toLocaleStrin
                 <dt>floor</dt>
                 <dd>{{ show(build.footprint) }}</dd>
             </div>
+            <div v-if="build.filters_last">
+                <dt>filters last</dt>
+                <dd>{{ build.filters_last }}</dd>
+            </div>
+            <div v-if="build.stands !== 'by itself'">
+                <dt>stands</dt>
+                <dd>{{ build.stands }}</dd>
+            </div>
             <div>
                 <dt>work</dt>
                 <dd>{{ show(build.minutes) }}</dd>

@@ -53,7 +53,7 @@ const columns = computed<Column<Found, Measured | 'title' | 'take'>[]>(() => [
         <template #cell="{ column, row }">
             <template v-if="column === 'title'">
                 <b>{{ row.title }}</b>
-                <small>{{ row.parts }}</small>
+                <small>{{ row.parts }}{{ row.filters_last ? `; filters last ${row.filters_last}` : '' }}; {{ row.stands }}</small>
             </template>
             <Button v-else-if="column === 'take'" size="small" @click="emit('take', row)">
                 Use<span class="visually-hidden"> this build: {{ row.title }}, {{ row.parts }}</span>

@@ -34,6 +34,7 @@ export const NO_WISHES: Wishes = {
     windows: false,
     prefilters: false,
     coarser: false,
+    trials: false,
     units: 4,
     sure: 0.75,
 };

@@ -55,10 +55,14 @@ const speed = computed(() => unit.value?.speeds[unit.value.chosen]);
             @ask="(row) => (open = row)"
         />
         <p v-if="unit" class="sure">
-            From <b>{{ unit.provenance }}</b> figures. {{ unit.cost.span }}: power for {{ currency }} {{ unit.cost.energy }}.
+            From <b>{{ unit.provenance }}</b> figures. {{ unit.cost.span }}: power for {{ currency }} {{ unit.cost.energy }}.<template
+                v-if="unit.cost.filters_last"
+            >
+                A set of filters lasts about {{ unit.cost.filters_last }}.</template
+            >
         </p>
         <p v-if="unit" class="sure">
-            {{ show(unit.form.size) }}, {{ show(unit.form.mass)
+            {{ show(unit.form.size) }}, {{ show(unit.form.mass) }}, stands {{ unit.form.stands
             }}<template v-if="unit.form.tipping">, tips at {{ show(unit.form.tipping) }}</template
             >. About {{ unit.form.minutes }} min of work: {{ unit.form.skills.join(', ') }}.
         </p>

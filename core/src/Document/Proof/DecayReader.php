@@ -9,6 +9,7 @@ use Jornel\Core\Part\Record;
 use Jornel\Core\Proof\Decay\CleanAirByDecay;
 use Jornel\Core\Proof\Decay\DecayRun;
 use Jornel\Core\Proof\Decay\ParticleSeries;
+use Jornel\Core\Proof\Decay\RateChange;
 use Jornel\Core\Proof\Decay\RefusedRun;
 use Jornel\Core\Proof\Decay\Weights;
 use Jornel\Core\Proof\Log\InvalidLog;
@@ -152,7 +153,8 @@ final readonly class DecayReader
         $told = $notes === [] ? [] : ['notes' => array_map(fn (LogNote $note): array => ['code' => $note->code, 'line' => $note->line, 'text' => $note->text], $notes)];
         if ($run instanceof RefusedRun) {
             return ['name' => $name, 'unit_on' => $isOn, 'refused' => ['code' => $run->code->value, 'reason' => $run->reason]
-                + ($run->from === null ? [] : ['usable_from_min' => $minute($run->from)])] + $told;
+                + ($run->from === null ? [] : ['usable_from_min' => $minute($run->from)])]
+                + ($run->changes === [] ? [] : ['changes' => array_map(fn (RateChange $change): array => ['at_min' => $minute($change->at), 'rate_per_hour' => $change->rate->scaled(self::HOUR)->toArray()], $run->changes)]) + $told;
         }
         $fit = $run->fit;
 

@@ -23,6 +23,9 @@ final readonly class DecayRun
     /** Pieces of a stretch whose means are held against the fit. */
     private const PIECES = 12;
 
+    /** Share of a found stretch at its beginning in which air that cleared faster was not mixed yet, so that it is left out. */
+    private const MIXING = 0.15;
+
     /** Readings of a long log that are looked at for that. */
     private const LOOKED_AT = 6000;
 
@@ -56,7 +59,27 @@ final readonly class DecayRun
             return RefusedRun::of(Refusal::Saturated, $stretch, null, $leaves, minute: number_format($leaves / 60.0, 1));
         }
 
-        return self::judged($series->between($stretch->from, $stretch->to), $stretch, $weights);
+        $run = self::judged($series->between($stretch->from, $stretch->to), $stretch, $weights);
+        $mixed = $from === null && $to === null && $run instanceof RefusedRun ? self::mixedFrom($run, $stretch) : null;
+        if ($mixed === null) {
+            return $run;
+        }
+        $later = new Stretch($mixed, $stretch->to, $stretch->peak);
+
+        return self::judged($series->between($later->from, $later->to), $later, $weights);
+    }
+
+    /**
+     * From when on a run clears evenly that did so faster only at its very beginning.
+     *
+     * @return float|null s since the first reading; null where it changed later or clears faster ever after
+     */
+    private static function mixedFrom(RefusedRun $run, Stretch $stretch): ?float
+    {
+        $last = $run->changes === [] ? null : $run->changes[count($run->changes) - 1];
+        $isSlower = $last !== null && $run->fit !== null && $last->rate->value < $run->fit->rate;
+
+        return $isSlower && $last->at - $stretch->from < self::MIXING * ($stretch->to - $stretch->from) ? $last->at : null;
     }
 
     /** How well it was mixed, in words. */
@@ -93,6 +116,10 @@ final readonly class DecayRun
         }
         if ($folds < self::E_FOLDS) {
             return self::tooNoisy($stretch, $fit);
+        }
+        $changes = RateChanges::in($used);
+        if ($changes !== []) {
+            return RefusedRun::changed($stretch, $fit, $changes);
         }
         $unevenness = self::unevenness($used, $fit);
         if ($unevenness > self::BADLY) {

@@ -14,4 +14,5 @@ enum Refusal: string
     case TooShort = 'too-short';
     case BadlyMixed = 'badly-mixed';
     case TooNoisy = 'too-noisy';
+    case Changed = 'changed';
 }

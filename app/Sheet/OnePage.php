@@ -14,7 +14,7 @@ use Jornel\Core\Quantity\System;
 final class OnePage
 {
     /** Sizes of the letters over those that are wanted, the largest first. */
-    private const SCALES = [1.0, 0.94, 0.88, 0.82, 0.76];
+    private const SCALES = [1.0, 0.94, 0.88, 0.82, 0.76, 0.71];
 
     /** With its letters a page's text grows by about this power of their size: lines are higher, and there are more (measured on the sheets of all shapes). */
     private const GROWTH = 1.6;

@@ -40,7 +40,7 @@ class KitTest extends FeatureTestCase
         self::assertSame(['A', 'B'], array_column($plan->json('parts'), 'label'));
         self::assertCount(1, $plan->json('sheets'));
         self::assertFalse($plan->json('sheets.0.bought'));
-        self::assertStringStartsWith('Base and shroud come out', $plan->json('carton.imperial').$plan->json('carton.metric'));
+        self::assertStringStartsWith('Shroud and base come out', $plan->json('carton.imperial').$plan->json('carton.metric'));
 
         [$sheet, $part] = [$plan->json('sheets.0'), $plan->json('sheets.0.placed.0')];
         $pin = ['label' => $part['piece'], 'sheet' => $sheet['id'], 'number' => 1, 'x_mm' => $part['x_mm'] + 2.0, 'y_mm' => $part['y_mm'], 'turn' => $part['turn']];

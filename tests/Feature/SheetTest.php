@@ -53,8 +53,8 @@ class SheetTest extends FeatureTestCase
         $version = $this->actingAs($builder)->postJson("/api/v1/rooms/{$room->id}/builds", ['name' => 'Sheet', 'unit' => self::CHOICES])->json('latest.id');
         $sheet = $this->actingAs($builder)->getJson("/api/v1/versions/{$version}")->json('sheet');
 
-        self::assertSame([['A Base', '20 1/4 × 20 1/4 in', ''], ['B Shroud', '20 1/4 × 20 1/4 in', '18 1/2 in']], array_map(fn (array $cut): array => [$cut['name'], $cut['size'], $cut['hole']], $sheet['cuts']));
-        self::assertSame('10 1/8 in from both edges', $sheet['cuts'][1]['centre']);
+        self::assertSame([['A Base', '20 1/4 × 20 1/4 in', ''], ['B Shroud', '20 1/2 × 20 1/2 in', '18 1/2 in']], array_map(fn (array $cut): array => [$cut['name'], $cut['size'], $cut['hole']], $sheet['cuts']));
+        self::assertSame('10 1/4 in from both edges', $sheet['cuts'][1]['centre']);
         $kit = $this->actingAs($builder)->getJson("/api/v1/versions/{$version}/kit")->assertOk()->json();
         self::assertSame([[1, 4, 1], [0, 0, 0]], [array_column($kit['lines'], 'needed'), array_column($kit['lines'], 'from_shelf')]);
     }

@@ -107,7 +107,7 @@ test('both measures, switched in place', async ({ page }) => {
     await expect(row(page, 'clean_air')).toHaveText(/cfm$/);
     await page.getByText('m · m³/h').click();
     await expect(row(page, 'clean_air')).toHaveText(/m³\/h$/);
-    await expect(page.locator('[data-label=shroud]')).toContainText('514 mm × 514 mm');
+    await expect(page.locator('[data-label=shroud]')).toContainText('521 mm × 521 mm');
     await page.getByText('ft · cfm').click();
     await expect(row(page, 'clean_air')).toHaveText(/cfm$/);
 });

@@ -53,7 +53,7 @@ test('from a tape measure to a build sheet, and all of it still there after a re
 
     // 4. Drawn to scale with its numbers on its parts; the parts are what one clicks.
     await expect(page.locator('[data-label=fan]')).toContainText('moves');
-    await expect(page.locator('[data-label=shroud]')).toContainText('20 1/4 in × 20 1/4 in');
+    await expect(page.locator('[data-label=shroud]')).toContainText('20 1/2 in × 20 1/2 in');
     await expect(page.locator('[data-label=shroud]')).toContainText('hole 18 1/2 in');
     await page.locator('path.stroke.blade').first().click();
     await expect(page.getByRole('heading', { name: 'Corners' })).toBeVisible();
@@ -67,13 +67,13 @@ test('from a tape measure to a build sheet, and all of it still there after a re
     await page.getByRole('button', { name: 'Save this build' }).click();
     await expect(page.getByText('Build saved')).toBeVisible();
     await stage(page, 'Sheet');
-    await expect(page.getByRole('img', { name: 'Shroud: 20 1/4 × 20 1/4 in' })).toBeVisible();
-    await expect(page.getByText('Arrows of all filters point into the box')).toBeVisible();
+    await expect(page.getByRole('img', { name: 'Shroud: 20 1/2 × 20 1/2 in' })).toBeVisible();
+    await expect(page.getByText('Arrows of all filters point into what will be the box')).toBeVisible();
     const link = await page.getByRole('link', { name: /Open PDF/ }).getAttribute('href');
     const pdf = join(tmpdir(), `sheet-${process.pid}.pdf`);
     writeFileSync(pdf, await (await page.request.get(link ?? '')).body());
     expect(execFileSync('pdfinfo', [pdf]).toString()).toMatch(/Pages:\s+1\n/);
-    expect(execFileSync('pdftotext', ['-layout', pdf, '-']).toString()).toContain('20 1/4 × 20 1/4 in');
+    expect(execFileSync('pdftotext', ['-layout', pdf, '-']).toString()).toContain('20 1/2 × 20 1/2 in');
 
     // 6. Stopped, started, another browser.
     const address = page.url();

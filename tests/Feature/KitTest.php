@@ -42,7 +42,7 @@ class KitTest extends FeatureTestCase
         self::assertFalse($plan->json('sheets.0.bought'));
         self::assertStringStartsWith('Shroud and base come out', $plan->json('carton.imperial').$plan->json('carton.metric'));
 
-        [$sheet, $part] = [$plan->json('sheets.0'), $plan->json('sheets.0.placed.0')];
+        [$sheet, $part] = [$plan->json('sheets.0'), array_column($plan->json('sheets.0.placed'), null, 'piece')['A.1']];
         $pin = ['label' => $part['piece'], 'sheet' => $sheet['id'], 'number' => 1, 'x_mm' => $part['x_mm'] + 2.0, 'y_mm' => $part['y_mm'], 'turn' => $part['turn']];
         $laid = $this->putJson($this->at('cut-plan'), ['pinned' => [$pin], 'revision' => 0] + self::WRITTEN)->assertOk();
         $moved = array_column($laid->json('sheets.0.placed'), null, 'piece')[$part['piece']];

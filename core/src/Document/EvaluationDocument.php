@@ -134,7 +134,7 @@ final readonly class EvaluationDocument implements Document
                     + ($output->bringsAirIn() ? ['intake_m3_s' => $output->intake, 'leaked_in_m3_s' => $output->leakedIn, 'intake_caught_m3_s' => $output->caught->toArray()] : [])
                     + ['power_w' => $one->count * $one->watts()]
                     + $known('level_dba', $one->level())
-                    + ($one->performance === null || $one->read === null ? [] : ['bypass_share' => $one->performance->balance->bypassShare(), 'warnings' => Warnings::of($one->performance, $one->read->unit)])
+                    + ($one->performance === null || $one->read === null ? [] : ['bypass_share' => $one->performance->balance->bypassShare(), 'warnings' => Warnings::of($one->performance, $one->read->unit, $one->read->design)])
                     + ($one->read?->design === null ? [] : ['unit' => DesignAnswer::of($one->read->design)]);
             }, $placements),
             'total' => [
@@ -200,7 +200,7 @@ final readonly class EvaluationDocument implements Document
             + $known('power_w', $performance->watts)
             + (is_nan($performance->watts) ? [] : ['watts_per_clean_air_m3_s' => $this->byPollutant(fn (Pollutant $pollutant): ?float => $performance->wattsPerCleanAir($pollutant))])
             + $known('level_dba', $performance->level)
-            + ['warnings' => Warnings::of($performance, $read->unit)];
+            + ['warnings' => Warnings::of($performance, $read->unit, $read->design)];
     }
 
     /**

@@ -7,13 +7,20 @@ namespace Jornel\Core\Document;
 use Jornel\Core\Airflow\Performance;
 use Jornel\Core\Airflow\Restriction;
 use Jornel\Core\Airflow\Unit;
+use Jornel\Core\Ledger\AsBuilt;
+use Jornel\Core\Ledger\Finding;
 use Jornel\Core\Part\ParallelCurve;
+use Jornel\Core\Quantity\System;
+use Jornel\Core\Shape\Design;
 
 /** What is wrong with a unit at one speed, in words. */
 final class Warnings
 {
-    /** @return list<string> */
-    public static function of(Performance $performance, Unit $unit): array
+    /**
+     * @param  Design|null  $design  of which it is made; null where it is told by its bare curves and faces
+     * @return list<string>
+     */
+    public static function of(Performance $performance, Unit $unit, ?Design $design = null): array
     {
         $hardest = $performance->hardestFace();
         $idle = self::idle($performance, $unit);
@@ -25,6 +32,10 @@ final class Warnings
             ),
             $idle === 0 ? null : sprintf('%d of the fans %s shut off at this pressure and adds nothing.', $idle, $idle === 1 ? 'is' : 'are'),
             $performance->restriction() === Restriction::Choked ? 'The fan is choked: less than 35 % of its free flow goes through the filters.' : null,
+            ...$design === null ? [] : array_map(
+                fn (Finding $finding): string => trim($finding->text->text(System::Metric).' '.($finding->mend?->text(System::Metric) ?? '')),
+                AsBuilt::findings($design, $design->assemble(), $performance),
+            ),
         ], is_string(...)));
     }
 

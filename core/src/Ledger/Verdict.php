@@ -6,7 +6,6 @@ namespace Jornel\Core\Ledger;
 
 use Jornel\Core\Airflow\LeakFlow;
 use Jornel\Core\Airflow\Restriction;
-use Jornel\Core\Part\ShaftPosition;
 use Jornel\Core\Quantity\Display;
 use Jornel\Core\Quantity\Sentence;
 use Jornel\Core\Quantity\Texts;
@@ -34,9 +33,9 @@ final class Verdict
             self::velocity($line),
             self::restriction($line),
             self::bypass($line),
-            self::shaft($unit->design),
             self::cord($unit),
             self::stand($unit->measurements),
+            ...AsBuilt::findings($unit->design, $unit->assembly, $line->performance),
         ]));
     }
 
@@ -90,15 +89,6 @@ final class Verdict
     private static function wayOut(Design $design, Assembly $assembly): ?Finding
     {
         return ! $assembly->isIntake || $design->option('way-out') !== 'none' ? null : Finding::warning('way out', self::say('way-out'), self::say('way-out.mend'));
-    }
-
-    private static function shaft(Design $design): ?Finding
-    {
-        $position = $design->shape->shaft($design);
-
-        return $design->fan->handling->allows($position) ? null : Finding::warning(
-            'shaft', self::say($position === ShaftPosition::Vertical ? 'shaft.vertical' : 'shaft.horizontal'), self::say('shaft.mend'),
-        );
     }
 
     /** The cord against the nearest outlet on the plan. */

@@ -43,6 +43,29 @@ final class NeedTest extends TestCase
         self::assertEqualsWithDelta(2.5 * 0.3048 ** 2, WishEntry::read(['footprint' => $values['limits.footprint']], System::Metric)->limits->of(Limit::Footprint), 1e-9);
     }
 
+    public function test_of_two_rules_the_one_that_needs_more_in_the_room_is_set(): void
+    {
+        $data = Sample::data();
+        // 26 people in a classroom of 30 x 25 x 9 ft: 40 cfm a head are 1,040 cfm, six air changes of 6,750 ft3 are 675 cfm.
+        $room = RoomEntry::read(['name' => 'Room', 'use' => 'classroom', 'length' => '30 ft', 'width' => '25 ft', 'height' => '9 ft', 'people' => '26', 'pollutant' => 'shared-air', 'noise_limit' => '', 'has_fuel_burning' => false, 'outdoor' => '', 'leakiness' => 'ordinary'], System::Imperial, $data->occupancies(), $data->pollutants(), $data->grades());
+        $needed = fn (string $goal): ?float => $data->targets()->get($goal)->asks($room);
+        $cfm = fn (string $goal): float => round(($needed($goal) ?? NAN) / 4.719474e-4);
+        $perPerson = array_filter($data->need()->questions['who']->answers, fn ($answer): bool => ($answer->sets['goal'] ?? '') === 'per-person');
+
+        self::assertSame([1040.0, 675.0], [$cfm('per-person'), $cfm('air-changes-6')]);
+        foreach ($data->need()->questions as $id => $question) {
+            foreach ($question->answers as $answer) {
+                if (($answer->sets['goal'] ?? '') === 'per-person') {
+                    $given = [$id => [$answer->id]] + ['who' => ['sensitive']];
+                    $given['who'] = $id === 'who' ? [$answer->id, 'sensitive'] : ['sensitive'];
+                    self::assertSame('per-person', $data->need()->settle($given, $needed)['goal']->value);
+                    $seen = true;
+                }
+            }
+        }
+        self::assertTrue($seen ?? false, 'some answer leads to the rule by heads');
+    }
+
     public function test_what_sets_nothing_may_still_be_worth_a_word(): void
     {
         $need = Sample::data()->need();

@@ -40,9 +40,18 @@ return [
     'bypass.seam' => 'Most of it: the seams, {flow}. A tighter joining closes them.',
     'bypass.other' => 'Most of it: other openings, {flow}. Close them.',
 
-    'shaft.vertical' => 'This fan must not lie flat: its bearings are made for a horizontal shaft.',
-    'shaft.horizontal' => 'This fan must not stand on edge: its bearings are not made for a horizontal shaft.',
-    'shaft.mend' => 'Take a fan that may run so, or a shape in which it does not have to.',
+    'suction' => 'Only the fan’s pull, {pull}, presses the filter on, which weighs {weight}: while the fan runs it stays up with a chance of {chance}, and it falls off when the fan stops.',
+    'suction.blows-off' => 'A fan that blows towards the filter does not hold it: it falls off.',
+    'suction.mend' => 'This is a trial. For a unit that stays, tape, tie or clip the filter to the fan.',
+
+    'dead-corners' => 'Only {share} of the filter’s face works: the rest lies too far from the hole, behind the cover.',
+    'dead-corners.mend' => 'Choose a stand-off frame, a larger fan, or a smaller filter.',
+
+    'knob' => 'The fan’s knob is closed in once the unit is made.',
+    'knob.mend' => 'Set the speed before you close it, and switch it at the plug.',
+
+    'needless-sheet' => 'This fan has a ring in line with its blades already: a sheet over its corners gains nothing.',
+    'needless-sheet.mend' => 'Leave the corners open.',
 
     'cord' => 'The nearest outlet is {away} away; the cord is {cord} long.',
     'cord.mend' => 'Place it nearer to an outlet. Never run an extension cord under a rug.',

@@ -173,11 +173,11 @@ final class CommonSteps
             return null;
         }
         $sealing = Sealing::with($design->joining);
-        $frame = $collar->hasFrame ? ' First tape the four strips of the stand-off frame to a square, stand it there and fix it all round; the collar lies on it.' : '';
+        $frame = $collar->hasFrame ? "Tape the four strips of the stand-off frame to a square, stand it on {$onto} and fix it all round. " : '';
 
         return (new Step(
             'collar',
-            "Lay the collar on {$onto} and {$sealing->close('all its edges')}; its hole comes in line with the blades.{$frame}",
+            $frame.'Lay the collar on '.($collar->hasFrame ? 'the frame' : $onto)." and {$sealing->close('all its edges')}; its hole comes in line with the blades.",
             'The fan is smaller than the filter: past its housing it would draw air that no filter has cleaned.'.($collar->hasFrame ? ' The frame lets the air spread to the whole face.' : ''),
             $collar->hasFrame ? 10.0 : 3.0,
             ['Hole and blades in line', ...$collar->hasFrame ? ['Frame square'] : []],

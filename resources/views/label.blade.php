@@ -18,10 +18,17 @@
     <td style="width: 82mm">
         <h1>{{ $unit->title() }}</h1>
         <p><b>{{ $shape }}</b></p>
-        <p>{{ $count }} × {{ $filters }}, arrows {{ $pulls ? 'into' : 'out of' }} the box</p>
+        <p>{{ $count }} × {{ $filters }}, arrows {{ $arrows }}</p>
         <p>Run at speed <b>{{ $speed }}</b>: {{ $air }} of clean air</p>
         <p>{{ $unit->made_at ? 'Made' : 'Begun' }} {{ $began->format('j F Y') }}</p>
+        @if ($due->isPast())
+        <p><b>Filters overdue since {{ $due->format('F Y') }}</b></p>
+        @else
         <p>Filters due by <b>{{ $due->format('F Y') }}</b>, sooner in smoke or dust</p>
+        @endif
+        @if ($hasBareMotor)
+        <p><b>Mains motor: unplug before opening; repairs by a qualified person only</b></p>
+        @endif
     </td>
     <td><img src="{{ $code }}" style="width: 32mm"></td>
 </tr></table>

@@ -152,6 +152,11 @@ class UnitsTest extends FeatureTestCase
         $this->app['auth']->forgetGuards();
         $this->get("/u/{$unit->token}")->assertOk()->assertSee('Unit 1')->assertSee('Cube of four')->assertSee('Due by')->assertDontSee($this->person->name)->assertDontSee($this->build->room->name);
         $this->get('/u/'.str_repeat('a', 22))->assertNotFound();
+        // Two years by four changes: half a year.
+        $this->travel(170)->days();
+        $this->get("/u/{$unit->token}")->assertSee('Due by')->assertDontSee('Overdue');
+        $this->travel(20)->days();
+        $this->get("/u/{$unit->token}")->assertSee('Overdue since')->assertDontSee('Due by');
     }
 
     public function test_a_photo_is_kept_once_without_what_a_phone_writes_into_it(): void

@@ -43,7 +43,7 @@ const INCLUDED = [
     { key: 'from_stock', name: 'only fans and filters in stock' },
     { key: 'windows', name: 'include window units' },
     { key: 'prefilters', name: 'include pre-filters' },
-    { key: 'trials', name: 'include trials held by suction alone' },
+    { key: 'trials', name: 'include suction alone' },
 ] as const;
 const KINDS = [
     { key: 'tools', name: 'Tools at hand' },

@@ -30,7 +30,7 @@
 <body>
 <h1>{{ $guide->design->shape->name() }}</h1>
 <p>{{ $version->build->name }} · {{ $version->build->room->name }}, {{ $version->build->room->site->name }} · {{ $version->build->room->site->programme->name }} · version {{ $version->number }}</p>
-<p class="note">About {{ 5 * (int) ceil($guide->work() / 5) }} minutes for one person, at least {{ (int) round($guide->shortest()) }} with many hands. Local codes, the makers’ instructions and licensed trades come first.</p>
+<p class="note">About {{ 5 * (int) ceil($guide->work() / 5) }} minutes for one person, about {{ (int) round($guide->looking()) }} of them counting and looking; at least {{ (int) round($guide->shortest()) }} with many hands. Local codes, the makers’ instructions and licensed trades come first.</p>
 @if ($cuts)
 <h2>Cut list</h2>
 <table class="lines">

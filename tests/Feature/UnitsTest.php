@@ -42,6 +42,8 @@ class UnitsTest extends FeatureTestCase
         self::assertSame(['count', 'mark-fan', 'cut-board-24x36', 'arrows', 'tack', 'square', 'test-fan', 'base', 'seal', 'fan', 'shroud', 'look', 'power', 'tissue', 'patch', 'label'], array_column($guide->json('steps'), 'id'));
         self::assertContains('B Shroud', array_merge(...array_column($guide->json('steps'), 'parts')));
         self::assertSame([59, 46, []], [$guide->json('work'), $guide->json('shortest'), $guide->json('units')]);
+        self::assertGreaterThan(5, $guide->json('looking'));
+        self::assertLessThan(30, $guide->json('looking'));
         $this->getJson("/api/v1/versions/{$this->version}/steps/nothing")->assertNotFound();
         $picture = $this->getJson("/api/v1/versions/{$this->version}/steps/fan?turn=90")->assertOk();
         self::assertSame(['fan'], $picture->json('lit'));

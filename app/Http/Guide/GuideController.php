@@ -30,9 +30,10 @@ class GuideController extends Controller
     }
 
     #[OA\Get(path: '/versions/{version}/guide', operationId: 'guide', parameters: [new OA\PathParameter(name: 'version', schema: new OA\Schema(type: 'integer'))], responses: [
-        new OA\Response(response: 200, description: 'Its steps, and the units that are made by them', content: new OA\JsonContent(type: 'object', required: ['steps', 'work', 'shortest', 'units', 'planned'], properties: [
+        new OA\Response(response: 200, description: 'Its steps, and the units that are made by them', content: new OA\JsonContent(type: 'object', required: ['steps', 'work', 'looking', 'shortest', 'units', 'planned'], properties: [
             new OA\Property(property: 'steps', type: 'array', items: new OA\Items(ref: '#/components/schemas/GuideStep')),
             new OA\Property(property: 'work', type: 'integer', description: 'Minutes of one person, at their pace'),
+            new OA\Property(property: 'looking', type: 'integer', description: 'Of them for counting, trying, looking and labelling'),
             new OA\Property(property: 'shortest', type: 'integer', description: 'Minutes at the least, however many hands there are'),
             new OA\Property(property: 'planned', type: 'integer', description: 'Units that the version plans'),
             new OA\Property(property: 'units', type: 'array', items: new OA\Items(ref: '#/components/schemas/UnitLine')),
@@ -52,6 +53,7 @@ class GuideController extends Controller
         return new JsonResponse([
             'steps' => $steps,
             'work' => (int) round(array_sum(array_column($steps, 'minutes'))),
+            'looking' => (int) round(array_sum(array_column(array_filter($steps, fn (array $step): bool => $guide->step((string) $step['id'])?->step->isLooking() ?? false), 'minutes'))),
             'shortest' => (int) round($guide->shortest()),
             'planned' => $version->units,
             'units' => array_values($units->get()->map(fn (Unit $unit): array => UnitLineData::of($unit, $this->guides->progress($unit)))->all()),

@@ -71,10 +71,10 @@ final readonly class Guide
         return array_sum(array_map(fn (GuideStep $step): float => $step->step->minutes(), $this->steps));
     }
 
-    /** @return float minutes of it in which the hands make something, as against counting, trying, looking and labelling */
-    public function making(): float
+    /** Minutes of work in steps of counting, trying, looking and labelling, as against those in which the hands make something. */
+    public function looking(): float
     {
-        return array_sum(array_map(fn (GuideStep $step): float => $step->step->isLooking() ? 0.0 : $step->step->minutes(), $this->steps));
+        return array_sum(array_map(fn (GuideStep $step): float => $step->step->isLooking() ? $step->step->minutes() : 0.0, $this->steps));
     }
 
     /**

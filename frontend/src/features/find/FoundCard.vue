@@ -19,7 +19,7 @@ const whole = (money: string): string => Math.round(Number(money)).toLocaleStrin
             <SceneDrawing v-if="drawing" :drawing="drawing" :title="build.title" :extents="false" :margin="6" />
         </div>
         <h3>{{ build.title }}</h3>
-        <p>{{ build.parts }}</p>
+        <p>{{ build.parts }}{{ build.stands === 'by itself' ? '' : `, ${build.stands}` }}</p>
         <dl class="figure">
             <div>
                 <dt>first cost</dt>
@@ -48,10 +48,6 @@ const whole = (money: string): string => Math.round(Number(money)).toLocaleStrin
             <div v-if="build.filters_last">
                 <dt>filters last</dt>
                 <dd>{{ build.filters_last }}</dd>
-            </div>
-            <div v-if="build.stands !== 'by itself'">
-                <dt>stands</dt>
-                <dd>{{ build.stands }}</dd>
             </div>
             <div>
                 <dt>work</dt>

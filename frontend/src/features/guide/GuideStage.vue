@@ -47,7 +47,8 @@ async function begin(): Promise<void> {
                     <h2>Guide</h2>
                     <p>
                         {{ steps.length }} steps, about <b>{{ guide.data.value!.work }} min</b> for one person,
-                        {{ guide.data.value!.shortest }} at the least with many hands
+                        {{ guide.data.value!.looking }} of them counting and looking; {{ guide.data.value!.shortest }} min at the least with
+                        many hands
                     </p>
                 </div>
                 <div class="acts">

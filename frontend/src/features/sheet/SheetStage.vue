@@ -58,7 +58,7 @@ const svg = (plan: string): string => `data:image/svg+xml;utf8,${encodeURICompon
                             {{ step.action }} <small>{{ step.reason }}</small>
                         </p>
                         <p v-if="step.holds.length" class="hold">
-                            <span v-for="hold in step.holds" :key="hold">☐ {{ hold }} </span>
+                            <span v-for="hold in step.holds" :key="hold" class="check">☐ {{ hold }}</span>
                         </p>
                     </li>
                 </ol>
@@ -143,6 +143,9 @@ li::marker {
 small {
     color: var(--pencil);
     font-size: 13px;
+}
+.check {
+    margin-right: 1em;
 }
 .hold {
     font-weight: 700;

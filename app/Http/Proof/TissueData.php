@@ -22,7 +22,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'ranking', type: 'array', description: 'What pays most for a minute of patching first', items: new OA\Items(type: 'object', required: ['point', 'name', 'gain', 'minutes'], properties: [
         new OA\Property(property: 'point', type: 'string'), new OA\Property(property: 'name', type: 'string'), new OA\Property(property: 'gain', ref: '#/components/schemas/Range95'), new OA\Property(property: 'minutes', type: 'number'),
     ])),
-    new OA\Property(property: 'odd', type: 'array', items: new OA\Items(type: 'string'), description: 'What faces that do not pull may mean'),
+    new OA\Property(property: 'odd', type: 'array', items: new OA\Items(type: 'string'), description: 'What points may mean at which the air goes another way than it should'),
 ])]
 final class TissueData
 {
@@ -41,7 +41,7 @@ final class TissueData
             'ranking' => array_map(fn (LeakRank $rank): array => [
                 'point' => $rank->point->id, 'name' => $rank->point->name, 'gain' => RangeData::of(Display::FineFlow, $rank->gain), 'minutes' => $rank->minutes,
             ], LeakRanking::of($ledger->unit->at($ledger->chosen), $survey, $pollutant, $unit->data->tissue())),
-            'odd' => array_values($survey->oddFaces()),
+            'odd' => array_values($survey->oddPoints()),
         ];
     }
 

@@ -135,12 +135,27 @@ final class TissueTest extends TestCase
     public function test_faces_that_do_not_pull_say_what_may_be_wrong(): void
     {
         $design = Sample::design();
-        $blocked = self::survey($design, ['face-1' => Finding::DrawnIn, 'face-2' => Finding::Still])->oddFaces();
-        $reversed = self::survey($design, array_fill_keys(['face-1', 'face-2', 'face-3', 'face-4'], Finding::BlownOut))->oddFaces();
+        $blocked = self::survey($design, ['face-1' => Finding::DrawnIn, 'face-2' => Finding::Still])->oddPoints();
+        $reversed = self::survey($design, array_fill_keys(['face-1', 'face-2', 'face-3', 'face-4'], Finding::BlownOut))->oddPoints();
 
         self::assertSame(['face-2'], array_keys($blocked));
         self::assertStringContainsString('blocked', $blocked['face-2']);
         self::assertCount(4, $reversed);
         self::assertStringContainsString('Every face', $reversed['face-1']);
+    }
+
+    public function test_a_seam_at_which_air_comes_back_is_told_and_no_filter_is_said_to_be_reversed(): void
+    {
+        $pulls = Sample::design();
+        $seams = array_values(array_filter(array_column(self::survey($pulls, [])->results, 'point'), fn (TissuePoint $point): bool => ! $point->kind->isFilter()));
+        $seam = $seams[0]->id;
+
+        self::assertStringContainsString('air comes back there', self::survey($pulls, [$seam => Finding::BlownOut])->oddPoints()[$seam]);
+        self::assertSame([], self::survey($pulls, [$seam => Finding::DrawnIn])->oddPoints(), 'what draws is a leak, and ranked as one');
+        $one = self::survey($pulls, ['face-1' => Finding::BlownOut, 'face-2' => Finding::DrawnIn])->oddPoints();
+        self::assertSame(['face-1'], array_keys($one));
+        self::assertStringNotContainsString('filter is', $one['face-1']);
+        $whole = array_fill_keys(['face-1', 'face-2', 'face-3', 'face-4', $seam], Finding::BlownOut);
+        self::assertArrayNotHasKey($seam, self::survey($pulls, $whole)->oddPoints());
     }
 }

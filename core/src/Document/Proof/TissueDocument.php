@@ -42,7 +42,7 @@ final class TissueDocument implements Document
                 'point' => $rank->point->id, 'name' => $rank->point->name,
                 'gain_m3_s' => $rank->gain->toArray(), 'minutes' => $rank->minutes, 'gain_m3_s_per_minute' => $rank->perMinute(),
             ], LeakRanking::of($reader->unit->at($speed), $survey, $reader->pollutant, $data->tissue())),
-            'odd_faces' => (object) $survey->oddFaces(),
+            'odd_faces' => (object) $survey->oddPoints(),
             'points' => array_map(self::point(...), $survey->results),
         ];
     }

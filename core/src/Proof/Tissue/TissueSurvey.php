@@ -100,23 +100,32 @@ final readonly class TissueSurvey
     }
 
     /**
-     * What faces that do not pull, or push, as they should may mean.
+     * What points may mean at which the air goes another way than it should: faces that do not pull, or push, and seams at which
+     * air comes out of a unit that pulls, or is drawn into one that pushes. A filter that is the wrong way round cannot be told
+     * so: it draws all the same.
      *
-     * @return array<string, string> in words by id of the face
+     * @return array<string, string> in words by id of the point
      */
-    public function oddFaces(): array
+    public function oddPoints(): array
     {
         $faces = array_filter($this->results, fn (PointResult $result): bool => $result->point->kind->isFilter() && $result->finding !== null);
         $pushes = $this->direction === Direction::Push;
         [$right, $wrong] = $pushes ? [Finding::BlownOut, Finding::DrawnIn] : [Finding::DrawnIn, Finding::BlownOut];
         $isAll = $faces !== [] && array_filter($faces, fn (PointResult $result): bool => $result->finding !== $wrong) === [];
         $odd = [];
+        // Where the whole fan is the other way round, seams say nothing of themselves.
+        foreach ($isAll ? [] : $this->results as $result) {
+            if (! $result->point->kind->isFilter() && $result->finding === $wrong) {
+                $odd[$result->point->id] = Texts::of('tissue')->tell($pushes ? 'seam-draws' : 'seam-blows', name: $result->point->name);
+            }
+        }
         foreach ($faces as $result) {
             if ($result->finding !== $right) {
                 $key = match (true) {
                     $result->finding === Finding::Still => 'face-blocked',
                     $pushes => 'face-pulls',
-                    default => $isAll && count($faces) > 1 ? 'all-reversed' : 'face-reversed',
+                    ! $isAll => 'face-blows',
+                    default => count($faces) > 1 ? 'all-reversed' : 'face-reversed',
                 };
                 $odd[$result->point->id] = Texts::of('tissue')->tell($key, name: $result->point->name);
             }

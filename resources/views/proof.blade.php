@@ -78,7 +78,7 @@
 <p class="note">A strip of tissue held to every seam, corner, opening and filter face while the unit ran. {{ $round->survey->answered() }} of {{ count($round->survey->results) }} points told; {{ $who($survey) }}.</p>
 <p>Open in all: <b>{{ $tell(Display::SmallArea, $round->survey->leakArea()->value) }}</b> ({{ $range(Display::SmallArea, $round->survey->leakArea()) }}).
 @if ($round->survey->leaks()) Air gets past at: {{ implode('; ', array_map(fn ($leak) => $leak->point->name.($leak->gap ? ' ('.$tell(Display::Gap, $leak->gap->value).')' : ''), $round->survey->leaks())) }}. @else No leak was found. @endif
-@foreach ($round->survey->oddFaces() as $odd) {{ $odd }} @endforeach</p>
+@foreach ($round->survey->oddPoints() as $odd) {{ $odd }} @endforeach</p>
 </div>
 @endif
 @if ($rounds['traverse'])

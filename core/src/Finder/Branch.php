@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Jornel\Core\Finder;
 
 use Closure;
-use Jornel\Core\Finder\Space\Variant;
 use Jornel\Core\Part\Filter;
+use Jornel\Core\Shape\Design;
 
 /** Candidates that have something chosen in common; what is not chosen yet is taken at its best. */
 final readonly class Branch
@@ -17,10 +17,10 @@ final readonly class Branch
      * @param  float  $share  of the goal, at best
      * @param  int  $weight  candidates that it stands for
      * @param  Filter|null  $filter  null where its media are not chosen
-     * @param  Variant|null  $variant  null where corners and joining are not chosen
      * @param  (Closure(int): float)|null  $shares  of the goal, at best, by number of units; where its media are not chosen
      * @param  bool  $isTight  whether its bound cannot be told more closely before its media are chosen
-     * @param  PricedVariant|null  $priced  the variant with its price, where it is chosen
+     * @param  PricedVariant|null  $priced  null where corners and joining are not chosen
+     * @param  float  $changes  of all filters over the years, where they are chosen
      */
     public function __construct(
         public FamilyEvaluation $evaluation,
@@ -29,22 +29,25 @@ final readonly class Branch
         public float $share,
         public int $weight,
         public ?Filter $filter = null,
-        public ?Variant $variant = null,
         public ?Closure $shares = null,
         public ?PricedVariant $priced = null,
         public bool $isTight = false,
+        public float $changes = 0.0,
     ) {
     }
 
     /** The same with a closer bound on what it has at best. */
     public function tightened(Measures $atBest): self
     {
-        return new self($this->evaluation, $this->operation, $atBest, $this->share, $this->weight, $this->filter, $this->variant, $this->shares, $this->priced, true);
+        return new self($this->evaluation, $this->operation, $atBest, $this->share, $this->weight, $this->filter, $this->shares, $this->priced, true);
     }
 
     /** In words that sort the same on every machine; of filters those that shops nearby have come first. */
-    public function code(): string
+    public function code(Design $design): string
     {
-        return implode('|', [$this->evaluation->family->code, $this->filter === null ? '' : "{$this->filter->shopRank()} {$this->filter->id}", $this->variant->code ?? '', $this->operation->units, $this->operation->speed]);
+        return implode('|', [
+            $design->shape->id(), http_build_query($design->options), $design->fan->id, $design->prefilter->id ?? '',
+            "{$design->filter->shopRank()} {$design->filter->id}", $design->corners->value, $design->joining->id, $this->operation->units, $this->operation->speed,
+        ]);
     }
 }

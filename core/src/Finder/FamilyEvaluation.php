@@ -7,7 +7,7 @@ namespace Jornel\Core\Finder;
 use Jornel\Core\Finder\Space\DesignFamily;
 use Jornel\Core\Finder\Space\FamilyAirflow;
 use Jornel\Core\Finder\Space\FamilyFigures;
-use Jornel\Core\Finder\Space\Variant;
+use Jornel\Core\Finder\Space\Variants;
 use Jornel\Core\Kit\Stock;
 use Jornel\Core\Part\Filter;
 
@@ -26,7 +26,7 @@ final class FamilyEvaluation
     /** @var array<string, PricedVariant> by number of units and voltage */
     private array $ideal = [];
 
-    /** @var array<string, non-empty-list<PricedVariant>> by number of units and voltage */
+    /** @var array<string, non-empty-list<PricedVariant>> by what it stands on, number of units and voltage */
     private array $priced = [];
 
     /** @var array<string, array<int, array{int, int, int}>> by filter and number of units */
@@ -50,18 +50,14 @@ final class FamilyEvaluation
     }
 
     /**
-     * What it gives, and what it takes and sounds like as it works.
+     * What it takes and sounds like as it works.
      *
      * @param  Measures  $made  with the figures of a fan in free air
+     * @param  array{level: float, watts: float, works_harder: bool, ...}  $worked  of the balance of one unit
      */
-    public function solved(Filter $filter, Variant $variant, Operation $operation, Measures $made): Solved
+    public function working(Operation $operation, Measures $made, array $worked): Measures
     {
-        $worked = $this->airflow->worked($filter, $variant, $operation->speed);
-        if (! $worked['works_harder']) {
-            return new Solved($worked['output'], $made);
-        }
-
-        return new Solved($worked['output'], $made->working($operation, $this->operations->operation($operation->speed, $operation->units, $worked['level'], $worked['watts'])));
+        return $worked['works_harder'] ? $made->working($operation, $this->operations->operation($operation->speed, $operation->units, $worked['level'], $worked['watts'])) : $made;
     }
 
     public function atBest(): FamilyBound
@@ -73,12 +69,13 @@ final class FamilyEvaluation
      * The ways of making some units. None makes another needless: one that leaks less cleans more, so that its filters are
      * changed more often.
      *
+     * @param  Variants  $variants  of the family, as it stands
      * @param  int  $speed  at which they run
      * @return non-empty-list<PricedVariant>
      */
-    public function priced(int $units, int $speed): array
+    public function priced(Variants $variants, int $units, int $speed): array
     {
-        return $this->priced["{$units} {$this->figures->variants->voltage($speed)}"] ??= $this->pricedAt($units, $speed);
+        return $this->priced["{$variants->stand} {$units} {$variants->voltage($speed)}"] ??= $this->pricedAt($variants, $units, $speed);
     }
 
     /** An imagined way of making some units that is in nothing worse than any: it takes what all of them take. */
@@ -109,9 +106,9 @@ final class FamilyEvaluation
     }
 
     /** The same way of making some units with the sheets that it takes of some media, instead of the least. */
-    public function pricedExactly(PricedVariant $priced, Filter $filter, int $units, int $speed): PricedVariant
+    public function pricedExactly(Variants $variants, PricedVariant $priced, Filter $filter, int $units, int $speed): PricedVariant
     {
-        return $priced->costing($this->book->eachAlone($this->figures->variants->taken($priced->variant, $filter, $units, $speed)));
+        return $priced->costing($this->book->eachAlone($variants->taken($priced->variant, $filter, $units, $speed)));
     }
 
     /** @return array{int, int, int} first cost, one change of filters, missing fans and filters */
@@ -130,11 +127,11 @@ final class FamilyEvaluation
     }
 
     /** @return non-empty-list<PricedVariant> */
-    private function pricedAt(int $units, int $speed): array
+    private function pricedAt(Variants $variants, int $units, int $speed): array
     {
         $priced = [];
-        $takes = $this->figures->variants->takes($units, $speed);
-        foreach ($this->figures->variants->all() as $number => $variant) {
+        $takes = $variants->takes($units, $speed);
+        foreach ($variants->all() as $number => $variant) {
             $priced[] = new PricedVariant($variant, $units, $this->book->eachAlone($takes[$number]), count($this->limits->missingTools($variant->work)), count($this->limits->missingSkills($variant->work)));
         }
 

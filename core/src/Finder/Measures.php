@@ -51,6 +51,15 @@ final readonly class Measures
         );
     }
 
+    /** The same where so much more is bought for it, hundredths of money. */
+    public function costing(int $more): self
+    {
+        return $more === 0 ? $this : new self(
+            $this->firstCost + $more, $this->running, $this->level, $this->footprint, $this->height, $this->power,
+            $this->minutes, $this->missingTools, $this->missingSkills, $this->missingParts,
+        );
+    }
+
     /** First cost and running over the years that are compared, hundredths of money. */
     public function totalCost(): int
     {

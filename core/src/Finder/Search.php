@@ -7,7 +7,6 @@ namespace Jornel\Core\Finder;
 use Closure;
 use Jornel\Core\Air\Pollutant;
 use Jornel\Core\Airflow\Propagation;
-use Jornel\Core\Finder\Space\Variant;
 use Jornel\Core\Kit\FilterLife;
 use Jornel\Core\Numeric\Normal;
 use Jornel\Core\Part\Filter;
@@ -222,10 +221,10 @@ final class Search
     {
         if ($branch->filter === null) {
             $this->chooseMedia($branch);
-        } elseif ($branch->variant === null) {
+        } elseif ($branch->priced === null) {
             $this->chooseVariant($branch, $branch->filter);
         } else {
-            $this->solve($branch, $branch->filter, $branch->variant);
+            $this->solve($branch, $branch->filter, $branch->priced, $branch->changes);
         }
     }
 
@@ -240,12 +239,7 @@ final class Search
         $ideal = $evaluation->ideal($operation->units, $operation->speed);
         foreach ($evaluation->family->media as $filter) {
             $atBest = $evaluation->made($filter, $ideal, $operation, $this->leastChanges($evaluation, $filter, $operation));
-            if (! $this->mayMatter($atBest, $branch->share, $evaluation->family->ways)) {
-                continue;
-            }
-            if ($evaluation->figures->mayTip && ! $evaluation->figures->stands($filter)) {
-                $this->counts->beyondLimits += $evaluation->family->ways;
-            } else {
+            if ($this->mayMatter($atBest, $branch->share, $evaluation->family->ways)) {
                 $this->queue->add(new Branch($evaluation, $operation, $atBest, $branch->share, $evaluation->family->ways, $filter));
             }
         }
@@ -302,54 +296,58 @@ final class Search
 
             return;
         }
-        $capacity = $evaluation->figures->capacity($filter);
+        $variants = $evaluation->figures->standing($filter);
+        if ($variants === null) {
+            $this->counts->beyondLimits += $branch->weight;
+
+            return;
+        }
+        $ways = $evaluation->priced($variants, $operation->units, $operation->speed);
+        // Standing otherwise it would tip over, or need not.
+        $this->counts->beyondLimits += $branch->weight - count($ways);
         $least = $this->leastChanges($evaluation, $filter, $operation);
-        foreach ($evaluation->priced($operation->units, $operation->speed) as $priced) {
-            if (! $this->mayMatter($evaluation->made($filter, $priced, $operation, $least), $share, 1)) {
-                continue;
-            }
-            $clean = $this->pollutant->weigh($evaluation->airflow->least($filter, $priced->variant, $operation->speed));
-            $made = $evaluation->made($filter, $priced, $operation, max($least, $this->life->changesOf($clean, $capacity, $this->problem->economy)));
-            if ($this->mayMatter($made, $share, 1)) {
-                $this->queue->add(new Branch($evaluation, $operation, $made, $share, 1, $filter, $priced->variant, priced: $priced));
+        foreach ($ways as $priced) {
+            if ($this->mayMatter($evaluation->made($filter, $priced, $operation, $least), $share, 1)) {
+                $this->balance($evaluation, $operation, $filter, $priced);
             }
         }
     }
 
-    private function solve(Branch $branch, Filter $filter, Variant $variant): void
+    /** What is left to be chosen is nothing: all but the sheets that it takes is known once fan and filters are balanced. */
+    private function balance(FamilyEvaluation $evaluation, Operation $operation, Filter $filter, PricedVariant $priced): void
     {
-        [$speed, $units] = [$branch->operation->speed, $branch->operation->units];
-        $share = $this->goal->share($branch->evaluation->airflow->most($filter, $variant, $speed), $units);
+        $worked = $evaluation->airflow->worked($filter, $priced->variant, $operation->speed);
+        $share = $this->goal->share($worked['output'], $operation->units);
         if (! Goal::mayBeReachedAt($share)) {
             $this->counts->shortOfGoal++;
 
             return;
         }
-        if (! $this->stillMatters($branch, $share)) {
-            return;
+        $changes = $this->life->changesOf($this->pollutant->weigh($worked['clean']), $evaluation->figures->capacity($filter), $this->problem->economy);
+        $measures = $evaluation->working($operation, $evaluation->made($filter, $priced, $operation, $changes), $worked);
+        if ($this->mayMatter($measures, $share, 1)) {
+            $this->queue->add(new Branch($evaluation, $operation, $measures, $share, 1, $filter, priced: $priced, changes: $changes));
         }
-        if (! $branch->evaluation->figures->mayTip && ! $branch->evaluation->figures->stands($filter)) {
-            $this->counts->beyondLimits++;
+    }
 
-            return;
-        }
-        $evaluation = $branch->evaluation;
-        $priced = $evaluation->pricedExactly($branch->priced ?? throw new LogicException('Corners and joining are priced when they are chosen.'), $filter, $units, $speed);
+    /** @param  float  $changes  of all filters over the years */
+    private function solve(Branch $branch, Filter $filter, PricedVariant $priced, float $changes): void
+    {
+        [$evaluation, $operation, $share] = [$branch->evaluation, $branch->operation, $branch->share];
         $this->counts->solved++;
-        $clean = $evaluation->airflow->worked($filter, $variant, $speed)['clean'];
-        $changes = $this->life->changesOf($this->pollutant->weigh($clean), $evaluation->figures->capacity($filter), $this->problem->economy);
-        $solved = $evaluation->solved($filter, $variant, $branch->operation, $evaluation->made($filter, $priced, $branch->operation, $changes));
-        $share = $this->goal->share($solved->output, $units);
-        if (! Goal::mayBeReachedAt($share) || ! $this->mayMatter($solved->measures, $share, 0)) {
+        $variants = $evaluation->figures->standing($filter) ?? throw new LogicException('It stands, as ways of making it were found.');
+        $exactly = $evaluation->pricedExactly($variants, $priced, $filter, $operation->units, $operation->speed);
+        $measures = $branch->atBest->costing($exactly->extra - $priced->extra);
+        if ($exactly !== $priced && ! $this->mayMatter($measures, $share, 0)) {
             return;
         }
-        $chance = $this->goal->chance($branch->evaluation->airflow->propagation($filter, $variant, $speed), $units, $this->problem->sure);
+        $chance = $this->goal->chance($evaluation->airflow->propagation($filter, $priced->variant, $operation->speed), $operation->units, $this->problem->sure);
         if ($chance < $this->problem->sure) {
             return;
         }
-        $design = $branch->evaluation->family->design->with(filter: $filter)->made($variant->corners, $variant->joining);
-        $found = new Found($design->running($design->fan->speeds[$speed]->name), $units, $speed, $solved->measures, $share, $chance, $branch->code(), FilterLife::months($changes, $this->problem->economy));
-        $broken = $found->measures->broken($this->problem->limits);
+        $design = $variants->design($priced->variant, $filter);
+        $found = new Found($design->running($design->fan->speeds[$operation->speed]->name), $operation->units, $operation->speed, $measures, $share, $chance, $branch->code($design), FilterLife::months($changes, $this->problem->economy));
+        $broken = $measures->broken($this->problem->limits);
         if (count($broken) > 1) {
             return;
         }

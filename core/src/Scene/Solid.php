@@ -12,13 +12,16 @@ final class Solid
     /** @var non-empty-list<SolidFace>|null */
     private ?array $made = null;
 
+    /** @var array{float, Point}|null volume in m3 and middle of mass, once they were asked for */
+    private ?array $known = null;
+
     /**
      * @param  string  $part  id of the part it belongs to, the same as in faces and panels
      * @param  string  $material  `filter`, `fan`, `board`, `foot`, ...
      * @param  Closure(): non-empty-list<SolidFace>  $make
      * @param  non-empty-list<Point>  $extremes  that it reaches to along the three axes
      * @param  int  $step  number of the step that sets it, from 1; 0 where no step says so
-     * @param  array{float, Point}|null  $bulk  volume in m3 and middle of mass where they are known without its sides
+     * @param  array{float, Point}|(Closure(): array{float, Point})|null  $bulk  volume in m3 and middle of mass where they are known without its sides
      */
     private function __construct(
         public readonly string $part,
@@ -26,7 +29,7 @@ final class Solid
         private readonly Closure $make,
         public readonly array $extremes,
         public readonly int $step = 0,
-        private readonly ?array $bulk = null,
+        private readonly array|Closure|null $bulk = null,
     ) {
     }
 
@@ -78,7 +81,7 @@ final class Solid
      */
     public static function prism(string $part, string $material, array $outline, Point $axis, array|Closure $endMarks = []): self
     {
-        return new self($part, $material, fn (): array => self::mantle($outline, $axis, $endMarks), [...$outline, ...array_map(fn (Point $point): Point => $point->plus($axis), $outline)]);
+        return new self($part, $material, fn (): array => self::mantle($outline, $axis, $endMarks), [...$outline, ...array_map(fn (Point $point): Point => $point->plus($axis), $outline)], bulk: fn (): array => self::bulkOfPrism($outline, $axis));
     }
 
     /**
@@ -91,7 +94,7 @@ final class Solid
      */
     public static function prismWithin(string $part, string $material, Closure $outline, array $extremes, Point $axis, array|Closure $endMarks = [], ?array $bulk = null): self
     {
-        return new self($part, $material, fn (): array => self::mantle($outline(), $axis, $endMarks), [...$extremes, ...array_map(fn (Point $point): Point => $point->plus($axis), $extremes)], bulk: $bulk);
+        return new self($part, $material, fn (): array => self::mantle($outline(), $axis, $endMarks), [...$extremes, ...array_map(fn (Point $point): Point => $point->plus($axis), $extremes)], bulk: $bulk ?? fn (): array => self::bulkOfPrism($outline(), $axis));
     }
 
     /**
@@ -123,7 +126,11 @@ final class Solid
         return $this->withFaces(fn (SolidFace $face): SolidFace => new SolidFace(
             array_map($move, $face->corners),
             fn (): array => array_map(fn (Mark $mark): Mark => new Mark($mark->kind, array_map($move, $mark->points), $mark->closed), $face->marks()),
-        ), array_map($move, $this->extremes), $this->bulk === null ? null : [$this->bulk[0], $move($this->bulk[1])]);
+        ), array_map($move, $this->extremes), function () use ($move): array {
+            [$volume, $middle] = $this->volumeAndMiddle();
+
+            return [$volume, $move($middle)];
+        });
     }
 
     /**
@@ -133,7 +140,11 @@ final class Solid
      */
     public function volumeAndMiddle(): array
     {
-        return $this->bulk ?? $this->bulkBySides();
+        return $this->known ??= match (true) {
+            $this->bulk === null => $this->bulkBySides(),
+            is_array($this->bulk) => $this->bulk,
+            default => ($this->bulk)(),
+        };
     }
 
     /** How low it reaches, m. */
@@ -161,6 +172,34 @@ final class Solid
         return [$volume, $volume <= 0.0 ? $apex : $apex->plus($moment->scaled(1.0 / $volume))];
     }
 
+    /**
+     * The area of its outline times the length of its axis across it; its middle stands over that of the outline.
+     *
+     * @param  non-empty-list<Point>  $outline
+     * @return array{float, Point} m3, m
+     */
+    private static function bulkOfPrism(array $outline, Point $axis): array
+    {
+        // Written out, as the finder asks thousands of prisms: triangles from the first corner.
+        $first = $outline[0];
+        $volume = $x = $y = $z = 0.0;
+        for ($i = 1, $last = count($outline) - 1; $i < $last; $i++) {
+            [$b, $c] = [$outline[$i], $outline[$i + 1]];
+            [$bx, $by, $bz, $cx, $cy, $cz] = [$b->x - $first->x, $b->y - $first->y, $b->z - $first->z, $c->x - $first->x, $c->y - $first->y, $c->z - $first->z];
+            $one = (($by * $cz - $bz * $cy) * $axis->x + ($bz * $cx - $bx * $cz) * $axis->y + ($bx * $cy - $by * $cx) * $axis->z) / 2.0;
+            $volume += $one;
+            $x += $one * ($bx + $cx);
+            $y += $one * ($by + $cy);
+            $z += $one * ($bz + $cz);
+        }
+        if ($volume === 0.0) {
+            return [0.0, $first];
+        }
+        $thirds = 3.0 * $volume;
+
+        return [abs($volume), new Point($first->x + $x / $thirds + $axis->x / 2.0, $first->y + $y / $thirds + $axis->y / 2.0, $first->z + $z / $thirds + $axis->z / 2.0)];
+    }
+
     /** @return list<Point> of all its sides */
     public function corners(): array
     {
@@ -170,9 +209,9 @@ final class Solid
     /**
      * @param  callable(SolidFace): SolidFace  $change
      * @param  non-empty-list<Point>  $extremes
-     * @param  array{float, Point}|null  $bulk
+     * @param  array{float, Point}|(Closure(): array{float, Point})|null  $bulk
      */
-    private function withFaces(callable $change, array $extremes, ?array $bulk): self
+    private function withFaces(callable $change, array $extremes, array|Closure|null $bulk): self
     {
         return new self($this->part, $this->material, fn (): array => array_map($change, $this->faces()), $extremes, $this->step, $bulk);
     }

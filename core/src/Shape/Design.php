@@ -118,7 +118,7 @@ final class Design
     /** With another choice of one of its shape's options. */
     public function choosing(string $option, string $choice): self
     {
-        return $this->changed(['options' => [$option => $choice] + $this->options]);
+        return $this->changed(['options' => array_replace($this->options, [$option => $choice])]);
     }
 
     /** Set in the window of a room; null for an ordinary one. */

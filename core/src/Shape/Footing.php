@@ -17,6 +17,11 @@ final readonly class Footing
 {
     public const OPTION = 'stand';
 
+    /** What the finder tries: as it is, and on feet where it would tip over. */
+    public const SEARCHED = [self::ALONE, 'feet'];
+
+    public const ALONE = 'alone';
+
     public const PART = 'foot-board';
 
     /** How far the boards stand out before and behind the unit, m: a hand's width (assumed). */
@@ -45,16 +50,16 @@ final readonly class Footing
     public static function option(): ShapeOption
     {
         return (new ShapeOption(self::OPTION, 'What keeps it upright', [
-            'alone' => 'Its own foot', 'feet' => 'Two feet folded from carton', 'boards' => 'Two wooden boards',
+            self::ALONE => 'Its own foot', 'feet' => 'Two feet folded from carton', 'boards' => 'Two wooden boards',
             'tied' => 'A cord to something that does not move', 'leans' => 'Something heavy that its frame leans on',
-        ], 'alone'))->searching('alone', 'feet');
+        ], self::ALONE))->searching(...self::SEARCHED);
     }
 
     /** Whether a shape leaves it open what it stands on, as it may tip over. */
     public static function mayBeChosen(Shape $shape): bool
     {
         foreach ($shape->options() as $option) {
-            if ($option->id === self::OPTION && isset($option->choices['alone'])) {
+            if ($option->id === self::OPTION && isset($option->choices[self::ALONE])) {
                 return true;
             }
         }

@@ -56,10 +56,10 @@ final readonly class SlimTower implements Shape
     public function ways(): array
     {
         return [
-            ...array_map(fn (int $count): array => ['stand' => 'alone', 'column' => 'square', 'fans' => (string) $count], range(1, self::MOST)),
-            ...array_map(fn (int $count): array => ['stand' => 'feet', 'column' => 'square', 'fans' => (string) $count], range(1, self::MOST)),
-            ['stand' => 'alone', 'column' => 'triangular'],
-            ['stand' => 'feet', 'column' => 'triangular'],
+            ...array_merge(...array_map(fn (string $stand): array => array_map(
+                fn (int $count): array => [Footing::OPTION => $stand, 'column' => 'square', 'fans' => (string) $count], range(1, self::MOST),
+            ), Footing::SEARCHED)),
+            ...array_map(fn (string $stand): array => [Footing::OPTION => $stand, 'column' => 'triangular'], Footing::SEARCHED),
         ];
     }
 

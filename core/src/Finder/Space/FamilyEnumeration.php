@@ -10,6 +10,7 @@ use Jornel\Core\Part\Joining;
 use Jornel\Core\Quantity\Texts;
 use Jornel\Core\Shape\Design;
 use Jornel\Core\Shape\DoesNotFit;
+use Jornel\Core\Shape\Footing;
 use Jornel\Core\Shape\NoSeat;
 use Jornel\Core\Shape\Shape;
 use Jornel\Core\Shape\WrongFilter;
@@ -43,7 +44,7 @@ final class FamilyEnumeration
             if ($joinings === []) {
                 continue;
             }
-            foreach ($shape->ways() as $way) {
+            foreach ($this->ways($shape) as $way) {
                 yield from $this->ofWay($shape, $way, $joinings);
             }
         }
@@ -84,7 +85,7 @@ final class FamilyEnumeration
                         throw DoesNotFit::halfDead($best, $fan);
                     }
                     if (! $shape->isNeedless($design)) {
-                        yield new DesignFamily($design, $assembly, $filters, $joinings, self::code($design));
+                        yield new DesignFamily($design, $assembly, $filters, $joinings);
                     }
                 } catch (NoSeat $why) {
                     $this->leaveOut($shape, $why, array_sum(array_map(fn (array $geometry): int => count($geometry['filters']), $own)));
@@ -116,9 +117,10 @@ final class FamilyEnumeration
         $this->misfits[$key] = new Misfit($shape->name(), $why->field, $why->getMessage(), $count + ($this->misfits[$key]->count ?? 0));
     }
 
-    private static function code(Design $design): string
+    /** @return list<array<string, string>> choices of its options but for what it stands on, which is seen to once the media are chosen */
+    private function ways(Shape $shape): array
     {
-        return implode('|', [$design->shape->id(), http_build_query($design->options), $design->fan->id, $design->prefilter->id ?? '']);
+        return Footing::mayBeChosen($shape) ? array_values(array_filter($shape->ways(), fn (array $way): bool => $way[Footing::OPTION] === Footing::ALONE)) : $shape->ways();
     }
 
     /** @return list<array{filters: non-empty-list<Filter>, best: Filter, prefilter: Filter|null}> */

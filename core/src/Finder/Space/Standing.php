@@ -4,52 +4,63 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Finder\Space;
 
+use Jornel\Core\Part\Filter;
 use Jornel\Core\Shape\Corners;
 use Jornel\Core\Shape\Design;
 use Jornel\Core\Shape\Footing;
 use Jornel\Core\Shape\Measurements;
+use Jornel\Core\Shape\Stability;
 
-/** Whether the finder may offer a design as it is stood: nothing that tips over, and feet only where they are needed. */
+/** How the finder stands what it offers: nothing that tips over, whatever is done about its corners, and feet only where they are needed. */
 final class Standing
 {
-    /** Answers that are kept at most. */
-    private const MOST_KNOWN = 50_000;
-
-    /** Whatever is done about its corners. */
-    public static function isRight(Design $design): bool
+    /**
+     * What designs that differ in their media alone are stood on: the first that holds each of them.
+     *
+     * @param  Design  $design  with any of the media
+     * @param  non-empty-list<string|null>  $stands  in the order in which they are tried; null where none is chosen
+     * @param  non-empty-list<Filter>  $media
+     * @return array<string, string|null> by filter; those that tip over on all of them are left out
+     */
+    public static function of(Design $design, array $stands, array $media): array
     {
-        if (! self::isSafe($design)) {
-            return false;
+        $standing = [];
+        foreach ($stands as $stand) {
+            $left = array_filter($media, fn (Filter $filter): bool => ! array_key_exists($filter->id, $standing));
+            $stable = $left === [] ? [] : self::stable($stand === null ? $design : $design->choosing(Footing::OPTION, $stand), $left);
+            $standing += array_fill_keys($stable, $stand);
         }
 
-        return Footing::of($design) === null || ! self::isSafe($design->choosing(Footing::OPTION, 'alone'));
+        return $standing;
     }
 
-    private static function isSafe(Design $design): bool
+    /** Whether a design stands on what the finder would stand it on. */
+    public static function isRight(Design $design): bool
+    {
+        $mayChoose = Footing::mayBeChosen($design->shape);
+        $standing = self::of($design, $mayChoose ? Footing::SEARCHED : [null], [$design->filter]);
+
+        return $standing === [$design->filter->id => $mayChoose ? $design->option(Footing::OPTION) : null];
+    }
+
+    /**
+     * @param  non-empty-array<Filter>  $media
+     * @return list<string> filters with which a design does not tip over
+     */
+    private static function stable(Design $design, array $media): array
     {
         $open = $design->made(Corners::Open, $design->joining);
+        if (! $open->stand()->restsOnItsFoot()) {
+            return array_values(array_map(fn (Filter $filter): string => $filter->id, $media));
+        }
         foreach (Range::CORNERS as $corners) {
-            if (! $corners->areNeedless($open) && self::tips($open, $corners)) {
-                return false;
+            if (! $corners->areNeedless($open)) {
+                $made = $design->made($corners, $design->joining);
+                $stability = Stability::of($made, $made->solids());
+                $media = array_filter($media, fn (Filter $filter): bool => $stability->tipping(Stability::filters($made->with(filter: $filter))) >= Measurements::LEAST_TIPPING);
             }
         }
 
-        return true;
-    }
-
-    private static function tips(Design $design, Corners $corners): bool
-    {
-        /** @var array<string, bool> $known  designs with and without feet ask for the same */
-        static $known = [];
-        $key = implode(' ', [
-            $design->shape->id(), http_build_query($design->options), serialize($design->fan->body), $design->fan->mass, $design->filter->geometry(), $design->filter->mass,
-            $design->prefilter?->geometry(), $design->prefilter?->mass, $corners->value,
-        ]);
-
-        if (count($known) > self::MOST_KNOWN) {
-            $known = [];
-        }
-
-        return $known[$key] ??= Measurements::of($design->made($corners, $design->joining))->tipsOver();
+        return array_values(array_map(fn (Filter $filter): string => $filter->id, $media));
     }
 }

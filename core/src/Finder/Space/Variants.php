@@ -18,11 +18,12 @@ use Jornel\Core\Part\Material;
 use Jornel\Core\Shape\Assembly;
 use Jornel\Core\Shape\Corners;
 use Jornel\Core\Shape\Design;
+use Jornel\Core\Shape\Footing;
 use Jornel\Core\Shape\Size;
 use Jornel\Core\Shape\SmallFanWiring;
 use LogicException;
 
-/** The ways of making one family’s corners and seams. They leak and take the same whatever the media of its filters. */
+/** The ways of making one family’s corners and seams, as it stands. They leak and take the same whatever the media of its filters. */
 final class Variants
 {
     private ?Variant $ideal = null;
@@ -61,8 +62,18 @@ final class Variants
     /** @var array<string, list<CutPart>> by corners and number of units */
     private array $parts = [];
 
-    public function __construct(private readonly DesignFamily $family, private readonly Catalogue $catalogue)
+    private readonly Design $design;
+
+    /** @param  string|null  $stand  what it stands on; null where that is not chosen */
+    public function __construct(private readonly DesignFamily $family, private readonly Catalogue $catalogue, public readonly ?string $stand)
     {
+        $this->design = $stand === null || $stand === Footing::ALONE ? $family->design : $family->design->choosing(Footing::OPTION, $stand);
+    }
+
+    /** Made one way of some media. */
+    public function design(Variant $variant, Filter $filter): Design
+    {
+        return $this->design->with(filter: $filter)->made($variant->corners, $variant->joining);
     }
 
     /** @return non-empty-list<Variant> always in the same order */
@@ -134,7 +145,7 @@ final class Variants
     private function besides(Variant $variant, int $units, int $speed): array
     {
         return $this->besides["{$variant->code} {$units} {$this->voltage($speed)}"] ??= Pieces::besidesSheets(
-            $this->family->design->made($variant->corners, $variant->joining), $this->fed($variant->assembly, $speed), $units, $this->catalogue,
+            $this->design->made($variant->corners, $variant->joining), $this->fed($variant->assembly, $speed), $units, $this->catalogue,
         );
     }
 
@@ -182,13 +193,13 @@ final class Variants
     /** What the fans are fed with at a speed: speeds that are fed alike take the same. */
     public function voltage(int $speed): string
     {
-        return (string) $this->family->design->fan->speeds[$speed]->volts;
+        return (string) $this->design->fan->speeds[$speed]->volts;
     }
 
     /** @return array<string, int> */
     private function leastHardware(int $units, int $speed): array
     {
-        $assembly = $this->fed($this->family->assembly, $speed);
+        $assembly = $this->fed($this->design->assemble(), $speed);
         $pieces = array_map(fn (int $count): int => $count * $units, $assembly->hardware);
         foreach ($assembly->lengths as $id => $length) {
             $pieces[$id] = ($pieces[$id] ?? 0) + Pieces::whole($this->catalogue->material($id), $length * $units);
@@ -200,11 +211,11 @@ final class Variants
     /** With the supply that gives a speed. */
     private function fed(Assembly $assembly, int $speed): Assembly
     {
-        $fan = $this->family->design->fan;
+        $fan = $this->design->fan;
 
         return $fan->volts === null ? $assembly : $assembly->withHardware(
             array_filter($assembly->hardware, fn (string|int $id): bool => ! SmallFanWiring::isSupply((string) $id), ARRAY_FILTER_USE_KEY)
-            + SmallFanWiring::supply($this->family->design->shape->fanCount($this->family->design), $fan, $fan->speeds[$speed]->name),
+            + SmallFanWiring::supply($this->design->shape->fanCount($this->design), $fan, $fan->speeds[$speed]->name),
         );
     }
 
@@ -250,6 +261,6 @@ final class Variants
 
     private function made(Corners $corners): Design
     {
-        return $corners === $this->family->design->corners ? $this->family->design : $this->made[$corners->value] ??= $this->family->design->made($corners, $this->family->design->joining);
+        return $corners === $this->design->corners ? $this->design : $this->made[$corners->value] ??= $this->design->made($corners, $this->design->joining);
     }
 }

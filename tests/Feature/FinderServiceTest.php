@@ -156,6 +156,6 @@ class FinderServiceTest extends FeatureTestCase
     {
         self::assertNotNull($answer);
 
-        return [array_map(fn ($found): array => [$found->code, $found->chance, (array) $found->measures], $answer->front), (array) $answer->counts, count($answer->misfits)];
+        return [array_map(fn ($found): array => [$found->code, $found->chance(), (array) $found->measures], $answer->front), (array) $answer->counts, count($answer->misfits)];
     }
 }

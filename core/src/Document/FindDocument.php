@@ -121,7 +121,7 @@ final readonly class FindDocument implements Document
                 'units' => $found->units,
                 'speed' => $found->speedName(),
                 'share_of_goal' => $found->share,
-                'chance' => $found->chance,
+                'chance' => $found->chance(),
                 'level_at_seat_dba' => $measures->level,
                 'first_cost' => (string) Money::ofHundredths($measures->firstCost),
                 'running_cost' => (string) Money::ofHundredths($measures->running),

@@ -68,6 +68,12 @@ final class BestBuilds
         return $this->best[array_search($pick, self::PICKS, true)] ?? null;
     }
 
+    /** @return array<Found> */
+    public function all(): array
+    {
+        return $this->best;
+    }
+
     /** The one that asks for the least of what is limited. */
     public function nearest(): ?Found
     {

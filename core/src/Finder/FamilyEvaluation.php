@@ -29,6 +29,12 @@ final class FamilyEvaluation
     /** @var array<string, non-empty-list<PricedVariant>> by what it stands on, number of units and voltage */
     private array $priced = [];
 
+    /** @var array<string, PricedVariant> by what it stands on, variant, filter, number of units and voltage */
+    private array $exactly = [];
+
+    /** @var array<int, array{float, int}> by number of units */
+    private array $leastChange = [];
+
     /** @var array<string, array<int, array{int, int, int}>> by filter and number of units */
     private array $costs = [];
 
@@ -105,10 +111,31 @@ final class FamilyEvaluation
         return ($this->costs[$filter->id][$units] ??= $this->costs($filter, $units))[1];
     }
 
+    /**
+     * One change of all filters of some units of any media, at least.
+     *
+     * @return array{float, int} hundredths of money for each kg of dust that the filters of one unit hold, infinite where that
+     *                           is known of none; hundredths of money where it is not known, PHP_INT_MAX where it is known of all
+     */
+    public function leastChange(int $units): array
+    {
+        if (! isset($this->leastChange[$units])) {
+            [$ofDust, $unknown] = [INF, PHP_INT_MAX];
+            foreach ($this->family->media as $filter) {
+                [$change, $capacity] = [$this->change($filter, $units), $this->figures->capacity($filter)];
+                $capacity === null ? $unknown = min($unknown, $change) : $ofDust = min($ofDust, $change / $capacity);
+            }
+            $this->leastChange[$units] = [$ofDust, $unknown];
+        }
+
+        return $this->leastChange[$units];
+    }
+
     /** The same way of making some units with the sheets that it takes of some media, instead of the least. */
     public function pricedExactly(Variants $variants, PricedVariant $priced, Filter $filter, int $units, int $speed): PricedVariant
     {
-        return $priced->costing($this->book->eachAlone($variants->taken($priced->variant, $filter, $units, $speed)));
+        return $this->exactly["{$variants->stand} {$priced->variant->code} {$filter->id} {$units} {$variants->voltage($speed)}"]
+            ??= $priced->costing($this->book->eachAlone($variants->taken($priced->variant, $filter, $units, $speed)));
     }
 
     /** @return array{int, int, int} first cost, one change of filters, missing fans and filters */

@@ -4,29 +4,36 @@ declare(strict_types=1);
 
 namespace Jornel\Core\Finder;
 
+use Closure;
 use Jornel\Core\Shape\Design;
 
 /** A build that reaches the goal, at the speed it runs at. */
-final readonly class Found
+final class Found
 {
     /**
      * @param  int  $units  alike
      * @param  int  $speed  which of the fan's speeds, from 0
      * @param  float  $share  of the goal by the figures as told, 1 where it is just reached
-     * @param  float  $chance  that the goal is reached, 0 to 1
+     * @param  float|Closure(): float  $chance  that the goal is reached, 0 to 1; found out when it is first asked for
      * @param  string  $code  in words that sort the same on every machine
      * @param  float|null  $lastsMonths  how long its filters last; null where they are never changed
      */
     public function __construct(
-        public Design $design,
-        public int $units,
-        public int $speed,
-        public Measures $measures,
-        public float $share,
-        public float $chance,
-        public string $code,
-        public ?float $lastsMonths = null,
+        public readonly Design $design,
+        public readonly int $units,
+        public readonly int $speed,
+        public readonly Measures $measures,
+        public readonly float $share,
+        private float|Closure $chance,
+        public readonly string $code,
+        public readonly ?float $lastsMonths = null,
     ) {
+    }
+
+    /** @return float 0 to 1 */
+    public function chance(): float
+    {
+        return is_float($this->chance) ? $this->chance : $this->chance = ($this->chance)();
     }
 
     public function speedName(): string

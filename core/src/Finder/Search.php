@@ -29,11 +29,16 @@ final class Search
 
     private const ROUNDS = 40;
 
-    /** Deviation that hardly any build exceeds: what is sure enough with it is not asked early whether it is. */
+    /** Deviation that most builds keep to: what is sure enough with it is not asked early whether it is. */
     private const WIDE = 0.2;
 
-    /** Share of the goal beyond which that is so. */
+    /** Deviation that hardly any build exceeds: what is sure enough with it is taken to be so until the end. */
+    private const WIDEST = 0.4;
+
+    /** Share of the goal beyond which each of them is kept. */
     private readonly float $ample;
+
+    private readonly float $plenty;
 
     private readonly Goal $goal;
 
@@ -74,10 +79,13 @@ final class Search
 
     private int $breaths = 0;
 
-    /** @param  (Closure(): void)|null  $meanwhile */
-    private function __construct(private readonly SearchProblem $problem, private readonly EvaluatedSpace $space, private readonly ?Closure $meanwhile)
+    /**
+     * @param  (Closure(): void)|null  $meanwhile
+     * @param  bool  $trustsPlenty  whether what gives plenty is taken to be sure enough until the end
+     */
+    private function __construct(private readonly SearchProblem $problem, private readonly EvaluatedSpace $space, private readonly ?Closure $meanwhile, private readonly bool $trustsPlenty)
     {
-        $this->ample = exp(self::WIDE * Normal::quantile($problem->sure));
+        [$this->ample, $this->plenty] = [exp(self::WIDE * Normal::quantile($problem->sure)), exp(self::WIDEST * Normal::quantile($problem->sure))];
         $this->goal = new Goal($problem->goal, $problem->room, $problem->standing());
         $this->pollutant = $problem->room->pollutant();
         $this->life = FilterLife::in($this->pollutant);
@@ -101,7 +109,10 @@ final class Search
      */
     public static function answer(SearchProblem $problem, ?Closure $meanwhile = null, ?EvaluatedSpace $space = null): SearchResult
     {
-        return (new self($problem, $space ?? new EvaluatedSpace($problem->space(), $problem), $meanwhile))->search(null);
+        $space ??= new EvaluatedSpace($problem->space(), $problem);
+        $result = (new self($problem, $space, $meanwhile, true))->search(null);
+
+        return $result->areSure($problem->sure) ? $result : (new self($problem, $space, $meanwhile, false))->search(null);
     }
 
     /**
@@ -116,7 +127,7 @@ final class Search
      */
     public static function part(SearchProblem $problem, int $part, int $parts, ?Closure $tell = null, ?Closure $meanwhile = null): SearchResult
     {
-        return (new self($problem, new EvaluatedSpace($problem->space($part, $parts), $problem), $meanwhile))->search($tell);
+        return (new self($problem, new EvaluatedSpace($problem->space($part, $parts), $problem), $meanwhile, false))->search($tell);
     }
 
     /** @param  (Closure(list<array{int, int}>): list<array{int, int}>)|null  $tell */
@@ -153,7 +164,7 @@ final class Search
                 }
                 $share = $shares($operation->units);
                 if ($share >= Goal::LEAST_SHARE) {
-                    $this->queue->add(new Branch($evaluation, $operation, $this->atBest($evaluation, $operation, $this->neededChanges(...)), $share, $weight, shares: $shares));
+                    $this->queue->add(new Branch($evaluation, $operation, $this->atBest($evaluation, $operation), $share, $weight, shares: $shares));
 
                     break;
                 }
@@ -170,7 +181,7 @@ final class Search
             $matters = $this->mayMatter($branch->atBest, $branch->share, $branch->weight);
             if ($matters && $branch->shares !== null && ! $branch->isTight) {
                 // What its filters cost is told more closely now that it may matter.
-                $this->queue->add($branch->tightened($this->atBest($branch->evaluation, $branch->operation, $this->leastChanges(...))));
+                $this->queue->add($branch->tightened($this->tightened($branch->evaluation, $branch->operation)));
 
                 continue;
             }
@@ -201,7 +212,7 @@ final class Search
                 return;
             }
             $operation = $operations[$units - 1];
-            [$atBest, $share] = [$this->atBest($evaluation, $operation, $this->neededChanges(...)), $shares($units)];
+            [$atBest, $share] = [$this->atBest($evaluation, $operation), $shares($units)];
             if ($matter || $this->mayMatter($atBest, $share, $branch->weight)) {
                 $this->queue->add(new Branch($evaluation, $operation, $atBest, $share, $branch->weight, shares: $shares));
 
@@ -245,19 +256,25 @@ final class Search
         }
     }
 
-    /**
-     * What a family has at best, whatever its media.
-     *
-     * @param  Closure(FamilyEvaluation, Filter, Operation): float  $changes  how often filters are changed at least
-     */
-    private function atBest(FamilyEvaluation $evaluation, Operation $operation, Closure $changes): Measures
+    /** What a family has at best, whatever its media, where the goal is reached. */
+    private function atBest(FamilyEvaluation $evaluation, Operation $operation): Measures
     {
-        $least = INF;
+        [$ofDust, $unknown] = $evaluation->leastChange($operation->units);
+        $changes = $evaluation->airflow->ideal->isIntake ? 0.0 : $this->life->changesOf($this->needed / $operation->units, 1.0, $this->problem->economy);
+        $least = min($ofDust * $changes, $unknown === PHP_INT_MAX ? INF : $unknown * $this->problem->economy->changes);
+
+        return $evaluation->atBest()->ofAnyMedia($operation, (int) ($least * (1.0 - 1e-9)));
+    }
+
+    /** The same told more closely, by the clean air that it gives in any case. */
+    private function tightened(FamilyEvaluation $evaluation, Operation $operation): Measures
+    {
+        $least = PHP_INT_MAX;
         foreach ($evaluation->family->media as $filter) {
-            $least = min($least, PriceBook::running($evaluation->change($filter, $operation->units), $changes($evaluation, $filter, $operation), 0));
+            $least = min($least, PriceBook::running($evaluation->change($filter, $operation->units), $this->leastChanges($evaluation, $filter, $operation), 0));
         }
 
-        return $evaluation->atBest()->ofAnyMedia($operation, (int) $least);
+        return $evaluation->atBest()->ofAnyMedia($operation, $least);
     }
 
     /** How often filters are changed at least where the goal is reached. */
@@ -341,9 +358,13 @@ final class Search
         if ($exactly !== $priced && ! $this->mayMatter($measures, $share, 0)) {
             return;
         }
-        $chance = $this->goal->chance($evaluation->airflow->propagation($filter, $priced->variant, $operation->speed), $operation->units, $this->problem->sure);
-        if ($chance < $this->problem->sure) {
-            return;
+        $chance = fn (): float => $this->goal->chance($evaluation->airflow->propagation($filter, $priced->variant, $operation->speed), $operation->units, $this->problem->sure);
+        // Of what gives plenty the chance is found out at the end, if it is still there: most are beaten before.
+        if (! $this->trustsPlenty || $share <= $this->plenty) {
+            $chance = $chance();
+            if ($chance < $this->problem->sure) {
+                return;
+            }
         }
         $design = $variants->design($priced->variant, $filter);
         $found = new Found($design->running($design->fan->speeds[$operation->speed]->name), $operation->units, $operation->speed, $measures, $share, $chance, $branch->code($design), FilterLife::months($changes, $this->problem->economy));

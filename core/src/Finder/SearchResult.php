@@ -25,6 +25,24 @@ final readonly class SearchResult
     }
 
     /**
+     * Whether all that is said is sure enough to reach the goal.
+     *
+     * @param  float  $sure  chance that is asked for
+     */
+    public function areSure(float $sure): bool
+    {
+        foreach ([$this->front, ...array_map(fn (BestBuilds $bests): array => $bests->all(), [$this->bests, ...array_values($this->without)])] as $several) {
+            foreach ($several as $found) {
+                if ($found->chance() < $sure) {
+                    return false;
+                }
+            }
+        }
+
+        return true;
+    }
+
+    /**
      * The answer to a question from those of all its parts.
      *
      * @param  non-empty-list<self>  $parts

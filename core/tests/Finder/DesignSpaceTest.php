@@ -185,7 +185,7 @@ final class DesignSpaceTest extends TestCase
     /** @return array<string, mixed> all that it says */
     private static function told(SearchResult $answer): array
     {
-        $build = fn (?Found $found): array => $found === null ? [] : [$found->code, $found->share, $found->chance, (array) $found->measures];
+        $build = fn (?Found $found): array => $found === null ? [] : [$found->code, $found->share, $found->chance(), (array) $found->measures];
 
         return [
             'front' => array_map($build, $answer->front),

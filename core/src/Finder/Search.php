@@ -85,7 +85,7 @@ final class Search
      */
     private function __construct(private readonly SearchProblem $problem, private readonly EvaluatedSpace $space, private readonly ?Closure $meanwhile, private readonly bool $trustsPlenty)
     {
-        [$this->ample, $this->plenty] = [exp(self::WIDE * Normal::quantile($problem->sure)), exp(self::WIDEST * Normal::quantile($problem->sure))];
+        [$this->ample, $this->plenty] = [exp(self::WIDE * Normal::quantile($problem->sure)), exp(self::WIDEST * Normal::quantile($problem->sure)) / Goal::LEAST_SHARE];
         $this->goal = new Goal($problem->goal, $problem->room, $problem->standing());
         $this->pollutant = $problem->room->pollutant();
         $this->life = FilterLife::in($this->pollutant);

@@ -7,6 +7,7 @@ namespace Jornel\Core\Tests\Finder;
 use Brick\Math\BigDecimal;
 use Jornel\Core\Air\Air;
 use Jornel\Core\Airflow\RatedOutput;
+use Jornel\Core\Airflow\Tolerances;
 use Jornel\Core\Data\DataFiles;
 use Jornel\Core\Finder\BestBuilds;
 use Jornel\Core\Finder\Found;
@@ -75,6 +76,29 @@ final class SearchTest extends TestCase
                 "{$name}: every candidate is told once",
             );
         }
+    }
+
+    public function test_builds_that_give_plenty_and_are_not_sure_all_the_same_are_not_found(): void
+    {
+        [$question] = self::question(7, 'wedge drawer');
+        $rows = json_decode((string) file_get_contents(dirname(__DIR__, 3).'/data/reference/tolerances.json'), true, flags: JSON_THROW_ON_ERROR)['quantities'];
+        $asked = $question(Limits::none());
+        $wide = self::with($asked, Tolerances::fromRows(array_map(fn (array $row): array => array_map(fn (float|int $deviation): float => 6.0 * $deviation, $row), $rows)));
+        $brute = new BruteForce($wide);
+        $plenty = array_filter(Search::answer($asked)->front, fn (Found $found): bool => $found->share > 1.4);
+        self::assertNotSame([], $plenty);
+        $answer = Search::answer($wide);
+        self::assertSame($brute->front(Limits::none()), self::codes($answer->front));
+        self::assertNotSame([], array_diff(self::codes($plenty), array_column($brute->reaching, 'code')), 'some that give plenty are not sure');
+    }
+
+    /** The same question of parts whose figures are less sure. */
+    private static function with(SearchProblem $question, Tolerances $tolerances): SearchProblem
+    {
+        return new SearchProblem(
+            $question->room, $question->goal, $question->catalogue, $question->limits, $question->range, $question->air, $question->economy, $question->seat,
+            $question->stock, $tolerances, $question->sure,
+        );
     }
 
     /** @return array<string, string|null> codes by key */

@@ -53,7 +53,7 @@ final readonly class FoundData
             $found->parts(),
             round($found->share, 4),
             Shown::of(Display::Share, $found->share),
-            Shown::of(Display::Chance, $found->chance),
+            Shown::of(Display::Chance, $found->chance()),
             Shown::of(Display::Level, $measures->level),
             (string) Money::ofHundredths($measures->firstCost), (string) Money::ofHundredths($measures->totalCost()), (string) Money::ofHundredths($measures->running),
             FilterLife::told($found->lastsMonths),

@@ -57,6 +57,12 @@ class DoesNotFit extends Invalid
         return new self('unit.fan', self::tell("shaft.{$position->value}", fan: $fan->name));
     }
 
+    /** Of a shape that would clean nothing with its fan the other way round. */
+    public static function onlyPulls(): self
+    {
+        return new self('unit.direction', self::tell('only-pulls'));
+    }
+
     public static function halfDead(Filter $filter, Fan $fan): self
     {
         return new self('unit.options.collar', self::tell('half-dead', hole: self::length($fan->body->bladeCircle), width: self::length($filter->width), height: self::length($filter->height)));

@@ -326,9 +326,10 @@ final readonly class Drawer implements Shape
     private function filters(Design $design, float $x, float $z, float $y): array
     {
         $filters = [];
-        foreach ($this->layers($design) as $number => $one) {
+        $layers = $this->layers($design);
+        foreach ($layers as $number => $one) {
             [$low, $high] = [new Point($x - $one->width / 2.0, $y, $z - $one->height / 2.0), new Point($x + $one->width / 2.0, $y + $one->depth, $z + $one->height / 2.0)];
-            $filters[] = Solid::box($number === 0 ? 'face-1' : 'prefilter', 'filter', $low, $high, [
+            $filters[] = Solid::box(PanelBehindFan::part($design, $layers, $number), 'filter', $low, $high, [
                 'back' => FilterMarks::on($one, new Frame(new Point($high->x, $high->y, $low->z), new Point(-1.0, 0.0, 0.0), new Point(0.0, 0.0, 1.0)), $one->width, $one->height),
             ]);
             $y += $one->depth;
@@ -350,7 +351,7 @@ final readonly class Drawer implements Shape
     private function layers(Design $design): array
     {
         return match (true) {
-            $design->prefilter !== null => [$design->filter, $design->prefilter],
+            $design->prefilter !== null => PanelBehindFan::stack($design, $design->prefilter),
             $this->hasTwoAlike($design) => [$design->filter, $design->filter],
             default => [$design->filter],
         };

@@ -68,7 +68,7 @@ final readonly class MaskSheet implements Shape
         return new Assembly(
             faces: [FilterFace::of('face-1', $design, $hole)],
             seams: [
-                new Seam('Film to the fan’s front', 4.0 * $body->side, 4),
+                new Seam($design->direction() === Direction::Push ? 'Film to the fan’s front' : 'Film to the fan’s back', 4.0 * $body->side, 4),
                 new Seam('Sheets to film', 2.0 * ($width + $height), 4),
                 new Seam('Sheet to sheet', (self::GRID[0] - 1) * $height + (self::GRID[1] - 1) * $width, self::GRID[0] + self::GRID[1] - 2),
             ],

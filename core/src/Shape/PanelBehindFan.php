@@ -55,6 +55,19 @@ final readonly class PanelBehindFan
         return $design->direction() === Direction::Push ? [$first, $design->filter] : [$design->filter, $first];
     }
 
+    /**
+     * Which part of the drawing a filter of a stack is: the one that the air meets last is the face.
+     *
+     * @param  non-empty-list<Filter>  $stack  the one next to the fan first
+     * @param  int  $number  of the filter in it, from 0
+     */
+    public static function part(Design $design, array $stack, int $number): string
+    {
+        $last = $design->direction() === Direction::Push ? count($stack) - 1 : 0;
+
+        return $number === $last ? 'face-1' : 'prefilter';
+    }
+
     /** @param  list<string>  $remarks */
     public function assembly(array $remarks = []): Assembly
     {
@@ -105,7 +118,7 @@ final readonly class PanelBehindFan
             $low = new Point($x - $one->width / 2.0, $depth, $z - $one->height / 2.0);
             $depth += $one->depth;
             $back = new Frame(new Point($x + $one->width / 2.0, $depth, $low->z), new Point(-1.0, 0.0, 0.0), new Point(0.0, 0.0, 1.0));
-            $solids[] = Solid::box(($this->design->prefilter === null ? $number === 0 : $one === $this->design->filter) ? 'face-1' : 'prefilter', 'filter', $low, new Point($x + $one->width / 2.0, $depth, $z + $one->height / 2.0), [
+            $solids[] = Solid::box(self::part($this->design, $this->stack, $number), 'filter', $low, new Point($x + $one->width / 2.0, $depth, $z + $one->height / 2.0), [
                 'back' => FilterMarks::on($one, $back, $one->width, $one->height),
             ]);
         }

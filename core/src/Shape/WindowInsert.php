@@ -224,6 +224,9 @@ final readonly class WindowInsert implements Shape
     /** @throws DoesNotFit */
     private function check(Design $design): void
     {
+        if ($design->direction() !== Direction::Pull) {
+            throw DoesNotFit::onlyPulls();
+        }
         if (! $design->filter->isFramed()) {
             throw DoesNotFit::notAFrame($design->filter, $design->shape);
         }

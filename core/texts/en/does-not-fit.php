@@ -37,5 +37,6 @@ return [
     'hole-at-edge' => '{panel} is {width} wide. Its holes would come nearer than 10 mm to the edge or 3 mm to each other; it would have to be {needed} wide. Take a smaller fan or wider filters.',
     'half-dead' => 'Behind a hole of {hole} laid flat on it, less than half of a filter of {width} × {height} works. A stand-off frame, a smaller filter or a larger fan gives it the rest.',
     'too-local' => 'For dust at its source “{shape}” alone is not enough: it catches only what is set free right before its one face. Take a box, which draws from all round.',
+    'only-pulls' => 'A window unit brings air in: its fan stands in the room and pulls.',
     'no-fan' => 'At least one fan is needed.',
 ];

@@ -26,7 +26,7 @@ final readonly class ArraySteps implements ShapeSteps
             ...CutSteps::of($design),
             ...[
                 SmallFanSteps::guards($design, $count),
-                SmallFanSteps::screw($design, $count, 'their panels', ['fan'], ['top', ...$design->number('fans-ends') > 0 ? ['end'] : []])->reaching(Milestone::Covered),
+                SmallFanSteps::screw($design, $count, $count === 1 ? 'its panel' : 'their panels', ['fan'], ['top', ...$design->number('fans-ends') > 0 ? ['end'] : []])->reaching(Milestone::Covered),
                 new Step('foam', 'Stick foam along the edges where a filter’s frame will lie, from corner to corner.', 'Frames are rough; foam closes what tape cannot reach.', 8.0, uses: [PartUse::material('foam-strip'), PartUse::cut('bottom')], reaches: [Milestone::Foamed], tools: ['scissors']),
                 (new Step(
                     'frame', "Stand the ends on the bottom, lay the top on and {$sealing->close('the four edges where they meet')}; they stay slack for now. Lead every cable to one side.", 'The filters will stiffen them.', 2.0, ['Cables all on one side'], ['bottom', 'end', 'end-plain', 'top'],

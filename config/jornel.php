@@ -30,6 +30,11 @@ return [
     'demo' => (bool) env('JORNEL_DEMO', true),
     // Where the simulated meters of the demo answer.
     'meters' => env('JORNEL_METERS', 'http://127.0.0.1:8090'),
+    // Networks inside which meters may be asked, and the ports at which any may: 192.168.1.0/24,10.0.0.0/8.
+    'meter_networks' => array_map(trim(...), explode(',', (string) env('JORNEL_METER_NETWORKS', ''))),
+    'meter_ports' => array_map(trim(...), explode(',', (string) (env('JORNEL_METER_PORTS') ?: '80,443,8080,8443'))),
+    // Meters that a programme asks at the same time at most.
+    'meters_at_once' => 2,
     'demo_person' => 'wren@alderfen.example',
     // Whether strangers may begin programmes here; the first one may always be begun.
     'registration' => env('JORNEL_REGISTRATION', 'open') === 'open',

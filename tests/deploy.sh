@@ -64,6 +64,9 @@ for paper in versions/1/sheet versions/1/guide.pdf versions/1/cut-files/all.zip 
 done
 expect 'nobody waits for them with a page' 'HTTP/1.1 401' -D - -o /dev/null -H 'Accept: application/json' "$at/api/v1/programmes"
 mv "$place/away" "$place/fpm.sock.slow"
+mv "$place/fpm.sock.meter" "$place/away"
+expect 'meters are asked by workers of their own' 'HTTP/1.1 502' -D - -o /dev/null -H 'Accept: application/json' -X POST "$at/api/v1/meters/1/readings"
+mv "$place/away" "$place/fpm.sock.meter"
 claim_priority() { ps -eo ni,args | grep -q '^ *19 php-fpm: pool jornel-slow' && ps -eo ni,args | grep -q '^ *0 php-fpm: pool jornel$'; }
 if claim_priority; then echo 'ok: searches give way to pages'; else echo 'not so: searches give way to pages'; failed=1; fi
 for service in deploy/*.service; do

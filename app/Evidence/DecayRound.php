@@ -32,7 +32,7 @@ final readonly class DecayRound
         $weights = Weights::tryFrom($survey->told('weights')) ?? Weights::Meter;
         $runs = [];
         foreach ($survey->holding() as $place => $reading) {
-            if ($reading->log === null || $reading->entered === 'removed') {
+            if ($reading->log === null) {
                 continue;
             }
             $series = $reading->log->series();

@@ -2,6 +2,7 @@
 
 namespace App\Evidence;
 
+use App\Models\EvidenceSource;
 use App\Models\Survey;
 use Jornel\Core\Geometry\PlanePoint;
 use Jornel\Core\Proof\Fit\Evidence;
@@ -48,7 +49,7 @@ final readonly class LevelRound
                 $marked[] = new MarkedLevel($point, $place);
             }
         }
-        $isPhone = array_filter($survey->holding(), fn ($reading): bool => $reading->source === 'phone') !== [];
+        $isPhone = array_filter($survey->holding(), fn ($reading): bool => $reading->source === EvidenceSource::Phone) !== [];
 
         return new self($places === [] ? null : UnitLevel::around($places), $unit->speed($survey->told('speed')), $marked, $distance, $isPhone);
     }

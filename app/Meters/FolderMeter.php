@@ -7,12 +7,13 @@ use Jornel\Core\Proof\Log\InvalidLog;
 use Jornel\Core\Proof\Log\ReadLog;
 use Jornel\Core\Quantity\UnitOfMeasure;
 
-/** A meter whose files are dropped into a folder under `var/meters`: the last reading of the newest file. */
+/** A meter whose files are dropped into a folder of its programme's under `var/meters`: the last reading of the newest file. */
 final readonly class FolderMeter implements Meter
 {
     /** Bytes at the end of a file that are read. */
     private const END = 200_000;
 
+    /** @param  string  $folder  number of the programme and name of the folder: `3/hall` */
     public function __construct(private string $folder, private string $field, private UnitOfMeasure $unit)
     {
     }
@@ -38,8 +39,8 @@ final readonly class FolderMeter implements Meter
     /** Its whole newest file. */
     public function newest(): ?string
     {
-        // A name is one folder: nothing leads out of where meters lie.
-        $files = preg_match('/^[A-Za-z0-9_-]{1,60}$/D', $this->folder) === 1 ? glob(base_path("var/meters/{$this->folder}/*.{csv,txt,json}"), GLOB_BRACE) : [];
+        // A name is one folder: nothing leads out of where the meters of a programme lie.
+        $files = preg_match('/^[0-9]+\/[A-Za-z0-9_-]{1,60}$/D', $this->folder) === 1 ? glob(base_path("var/meters/{$this->folder}/*.{csv,txt,json}"), GLOB_BRACE) : [];
         $files = $files === false ? [] : $files;
         usort($files, fn (string $one, string $other): int => filemtime($other) <=> filemtime($one));
 

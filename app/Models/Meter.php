@@ -17,7 +17,6 @@ use Illuminate\Database\Eloquent\SoftDeletes;
  * @property string $address
  * @property string $field
  * @property string $unit
- * @property bool $is_internal
  */
 class Meter extends Model implements OfProgramme
 {
@@ -25,12 +24,18 @@ class Meter extends Model implements OfProgramme
 
     protected $table = 'meters';
 
-    protected $fillable = ['programme_id', 'name', 'tells', 'driver', 'address', 'field', 'unit', 'is_internal', 'person_id'];
+    protected $fillable = ['programme_id', 'name', 'tells', 'driver', 'address', 'field', 'unit', 'person_id'];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['tells' => MeterKind::class, 'is_internal' => 'boolean'];
+        return ['tells' => MeterKind::class];
+    }
+
+    /** Where its files are dropped: each programme has a folder of its own under `var/meters`. */
+    public function folder(): string
+    {
+        return "{$this->programme_id}/{$this->address}";
     }
 
     public function programmeId(): int

@@ -17,7 +17,8 @@ use Illuminate\Support\Carbon;
  * @property string|null $value  SI
  * @property int|null $log_id
  * @property array<string, mixed>|null $detail
- * @property string $source
+ * @property EvidenceSource $source
+ * @property string|null $meter  name of the one that told it
  * @property int|null $replaces_id
  * @property int|null $person_id
  * @property Carbon $told_at
@@ -30,12 +31,12 @@ class Reading extends Model
 
     protected $table = 'readings';
 
-    protected $fillable = ['survey_id', 'key', 'place', 'entered', 'value', 'log_id', 'detail', 'source', 'replaces_id', 'person_id', 'told_at'];
+    protected $fillable = ['survey_id', 'key', 'place', 'entered', 'value', 'log_id', 'detail', 'source', 'meter', 'replaces_id', 'person_id', 'told_at'];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['detail' => 'array', 'told_at' => 'datetime:Y-m-d H:i:s.v'];
+        return ['detail' => 'array', 'source' => EvidenceSource::class, 'told_at' => 'datetime:Y-m-d H:i:s.v'];
     }
 
     /** @return BelongsTo<Log, $this> */

@@ -57,7 +57,7 @@ class DatabaseSeeder extends Seeder
             $shelf->move($programme, $organiser, PartKind::from($row['kind']), $row['code'], StockMove::from($row['move']), $row['pieces'], $build, $row['note'] ?? '');
         }
         foreach ($scenario['meters'] as $meter) {
-            Meter::query()->create($meter + ['programme_id' => $programme->id, 'driver' => 'stand-in', 'is_internal' => true, 'person_id' => $organiser->id]);
+            Meter::query()->create($meter + ['programme_id' => $programme->id, 'driver' => 'stand-in', 'person_id' => $organiser->id]);
         }
         foreach ($scenario['units'] as $row) {
             $this->unit($row, $guides, $proof);

@@ -4,6 +4,7 @@ namespace Database\Seeders;
 
 use App\Actions\Evaluate;
 use App\Evidence\ProvedUnit;
+use App\Models\EvidenceSource;
 use App\Models\Log;
 use App\Models\Person;
 use App\Models\Survey;
@@ -84,7 +85,7 @@ final class DemoProof
         $shares = [0.074, 0.288, 0.500, 0.712, 0.926];
         foreach ((new SimulatedOutlet($this->noise))->readings($shares, $shares, 0.95 * $proved->ledger->line()->performance->balance->fanFlow / $fan->side ** 2) as $row => $readings) {
             foreach ($readings as $column => $speed) {
-                $this->reading($survey, "{$row}-{$column}", sprintf('%.0f fpm', UnitOfMeasure::FootPerMinute->fromSi($speed)), $speed, $by, $at->addSeconds(12), source: 'vane meter');
+                $this->reading($survey, "{$row}-{$column}", sprintf('%.0f fpm', UnitOfMeasure::FootPerMinute->fromSi($speed)), $speed, $by, $at->addSeconds(12), meter: 'vane meter');
             }
         }
     }
@@ -96,13 +97,13 @@ final class DemoProof
         foreach (['on' => $line->level - 1.2, 'off' => 38.0] as $which => $level) {
             foreach ([1, 2, 3] as $number) {
                 $read = round($level + 0.6 * $this->noise->normal(), 1);
-                $this->reading($survey, "{$which}-{$number}", "{$read} dBA", $read, $by, $at->addSeconds(20), source: 'level meter');
+                $this->reading($survey, "{$which}-{$number}", "{$read} dBA", $read, $by, $at->addSeconds(20), meter: 'level meter');
             }
         }
         $survey = $this->survey($proved, SurveyKind::Power, [], $by, $at);
         foreach ($proved->ledger->speeds as $speed) {
             $read = round($speed->performance->watts * (0.97 + 0.01 * $this->noise->normal()), 1);
-            $this->reading($survey, $speed->performance->speed->name, "{$read} W", $read, $by, $at->addSeconds(30), source: 'plug meter');
+            $this->reading($survey, $speed->performance->speed->name, "{$read} W", $read, $by, $at->addSeconds(30), meter: 'plug meter');
         }
     }
 
@@ -113,15 +114,17 @@ final class DemoProof
     }
 
     /** @param  array<string, bool>|null  $detail */
-    private function reading(Survey $survey, string $place, string $entered, ?float $value, Person $by, CarbonInterface $at, ?int $log = null, ?array $detail = null, string $source = 'typed'): void
+    private function reading(Survey $survey, string $place, string $entered, ?float $value, Person $by, CarbonInterface $at, ?int $log = null, ?array $detail = null, ?string $meter = null): void
     {
-        $survey->readings()->create(['key' => Str::random(16), 'place' => $place, 'entered' => $entered, 'value' => $value === null ? null : sprintf('%.10F', $value), 'log_id' => $log, 'detail' => $detail, 'source' => $source, 'person_id' => $by->id, 'told_at' => $at]);
+        $survey->readings()->create(['key' => Str::random(16), 'place' => $place, 'entered' => $entered, 'value' => $value === null ? null : sprintf('%.10F', $value), 'log_id' => $log, 'detail' => $detail, 'source' => match (true) {
+            $meter !== null => EvidenceSource::Meter, $log !== null => EvidenceSource::File, default => EvidenceSource::Typed
+        }, 'meter' => $meter, 'person_id' => $by->id, 'told_at' => $at]);
     }
 
     private function log(Unit $unit, string $name, ParticleSeries $series, CarbonInterface $at, Person $by): Log
     {
         $log = Log::query()->create([
-            'programme_id' => $unit->programme_id, 'sha256' => hash('sha256', "{$unit->id} {$name}"), 'name' => "{$name}.csv", 'source' => 'particle counter', 'began_at' => $at, 'row_count' => $series->count(), 'person_id' => $by->id,
+            'programme_id' => $unit->programme_id, 'sha256' => hash('sha256', "{$unit->id} {$name}"), 'name' => "{$name}.csv", 'source' => EvidenceSource::File, 'began_at' => $at, 'row_count' => $series->count(), 'person_id' => $by->id,
             'told' => ['columns' => [], 'time' => null, 'value' => null, 'clock' => null, 'sensors' => [], 'sensor' => null, 'notes' => []],
         ]);
         $log->add($series);

@@ -4,6 +4,7 @@ namespace Tests\Feature;
 
 use App\Actions\Guides;
 use App\Actions\SaveVersion;
+use App\Models\EvidenceSource;
 use App\Models\Log;
 use App\Models\Person;
 use App\Models\Programme;
@@ -13,10 +14,13 @@ use App\Models\Role;
 use App\Models\Survey;
 use App\Models\Unit;
 use App\Models\UnitPhoto;
+use Illuminate\Support\Arr;
+use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use Jornel\Core\Proof\StandIn\MeterNoise;
 use Jornel\Core\Proof\StandIn\SimulatedRoom;
+use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\TestWith;
 
 /** A unit that is measured: surveys and readings as records, and what they come to against the goal. */
@@ -329,6 +333,75 @@ class ProofTest extends FeatureTestCase
         unlink($file);
 
         self::assertSame(0, Survey::query()->where('unit_id', $this->unit->id)->count());
+    }
+
+    /** @return iterable<string, array{callable(array<string, mixed>): array<string, mixed>, string}> how an export is changed, what is said */
+    public static function unfit(): iterable
+    {
+        $at = function (array $file, string $path, mixed $value): array {
+            Arr::set($file, $path, $value);
+
+            return $file;
+        };
+        yield 'a traverse without its setting' => [fn (array $file): array => $at($file, 'surveys.0', ['kind' => 'traverse', 'setting' => [], 'readings' => []] + $file['surveys'][0]), 'surveys.0.setting.width'];
+        yield 'a point that the unit has not' => [fn (array $file): array => $at($file, 'surveys.1.readings.0.place', 'seam-99-9'), 'surveys.1.readings.0.place'];
+        yield 'a finding that is none' => [fn (array $file): array => $at($file, 'surveys.1.readings.0.entered', 'sideways'), 'surveys.1.readings.0.entered'];
+        yield 'a reading that no meter tells' => [fn (array $file): array => $at($file, 'logs.0.values.3', 1e308), 'logs.0.values.3'];
+        yield 'times out of order' => [fn (array $file): array => $at($file, 'logs.0.at_ms.3', 0), 'logs.0.values.3'];
+        yield 'fewer readings than times' => [fn (array $file): array => $at($file, 'logs.0.values', [1.0]), 'logs.0.values'];
+        yield 'a text for a number' => [fn (array $file): array => $at($file, 'logs.0.values.3', '12'), 'logs.0.values'];
+        yield 'a year of long ago' => [fn (array $file): array => $at($file, 'surveys.0.at', '1815-06-18'), 'surveys.0.at'];
+        yield 'a setting that is not known' => [fn (array $file): array => $at($file, 'surveys.0.setting.moon', 'full'), 'surveys.0.setting'];
+        yield 'a run without its log' => [fn (array $file): array => $at($file, 'surveys.0.readings.0.log', null), 'surveys.0.readings.0.log'];
+    }
+
+    /** @param  callable(array<string, mixed>): array<string, mixed>  $change */
+    #[DataProvider('unfit')]
+    public function test_an_import_is_judged_as_the_screens_entries_are(callable $change, string $path): void
+    {
+        $survey = $this->begin('decay', ['speed' => '3']);
+        $this->tell($survey, [$this->run_('run-1', $this->log(0.0, 3000.0), false)])->assertOk();
+        $this->tell($this->begin('tissue', []), [$this->reading('seam-1-1', 'in')])->assertOk();
+        $export = $this->getJson("/api/v1/units/{$this->unit->id}/evidence.json")->assertOk()->json();
+        // A log that is not there yet.
+        $export['logs'][0]['sha256'] = $export['surveys'][0]['readings'][0]['log'] = str_repeat('c', 64);
+        $logs = Log::query()->count();
+        $other = $this->app->make(Guides::class)->begin($this->unit->version->load('build.room.site.programme.parts'), $this->person, '');
+        $file = (string) tempnam(sys_get_temp_dir(), 'evidence');
+        file_put_contents($file, json_encode($change($export), JSON_THROW_ON_ERROR));
+        $this->withoutMockingConsoleOutput();
+        self::assertSame(1, $this->artisan('jornel:evidence', ['file' => $file, 'unit' => $other->id]));
+        self::assertStringContainsString($path, Artisan::output());
+        unlink($file);
+
+        self::assertSame([0, $logs], [Survey::query()->where('unit_id', $other->id)->count(), Log::query()->count()]);
+        $this->getJson("/api/v1/units/{$other->id}/proof")->assertOk();
+    }
+
+    public function test_what_a_log_tells_of_itself_holds_whatever_it_or_its_run_is_called(): void
+    {
+        $survey = $this->begin('decay', ['speed' => '3']);
+        $log = Log::query()->findOrFail($this->log(0.1, 3000.0));
+        $log->update(['source' => EvidenceSource::Meter, 'meter' => 'phone']);
+        $run = ['entered' => 'removed'] + $this->run_('run-1', $log->id, true);
+        $this->tell($survey, [$run])->assertOk();
+        // Its stretch is moved on the screen, which knows nothing of meters.
+        $this->tell($survey, [['key' => 'key-of-the-stretch', 'from_min' => 5.0, 'to_min' => 40.0] + $run])->assertOk();
+        $proof = $this->proof();
+
+        self::assertCount(1, $proof['surveys'][0]['decay']['runs']);
+        self::assertSame([['meter', 'phone']], array_unique(array_map(fn (array $one): array => [$one['source'], $one['meter']], $proof['surveys'][0]['readings']), SORT_REGULAR));
+    }
+
+    public function test_a_chain_of_many_corrections_goes_with_its_survey(): void
+    {
+        $survey = $this->begin('tissue', []);
+        for ($i = 0; $i < 30; $i++) {
+            $this->tell($survey, [$this->reading('seam-1-1', $i % 2 === 0 ? 'in' : 'still')])->assertOk();
+        }
+        Survey::query()->findOrFail($survey)->delete();
+
+        self::assertSame(0, Reading::query()->where('survey_id', $survey)->count());
     }
 
     public function test_a_reader_looks_and_does_not_measure_and_a_stranger_sees_nothing(): void

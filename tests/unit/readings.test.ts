@@ -67,7 +67,7 @@ describe('readings that are told', () => {
         vi
             .spyOn(api, 'POST')
             .mockResolvedValue({ error: { message: 'No', errors: {} }, response: new Response(null, { status }) } as never);
-    const told = (place: string, entered: string) => ({ survey: 1, readings: [{ place, entered, source: 'typed' }] });
+    const told = (place: string, entered: string) => ({ survey: 1, readings: [{ place, entered, source: 'typed' as const }] });
     const sent = (spy: ReturnType<typeof there>, call = 0) =>
         (spy.mock.calls[call]![1] as unknown as { body: { readings: { key: string; entered: string }[] } }).body.readings;
     function kept() {

@@ -2,12 +2,17 @@
 
 namespace App\Console\Commands;
 
+use App\Actions\Evaluate;
 use App\Evidence\EvidenceFile;
+use App\Evidence\EvidenceImport;
+use App\Evidence\ProvedUnit;
 use App\Models\Person;
 use App\Models\Unit;
 use Illuminate\Console\Command;
-use Illuminate\Support\Facades\DB;
-use Throwable;
+use Illuminate\Support\Arr;
+use Illuminate\Validation\ValidationException;
+use Jornel\Core\Data\DataFiles;
+use Jornel\Core\Fault\Invalid;
 
 class EvidenceCommand extends Command
 {
@@ -15,7 +20,7 @@ class EvidenceCommand extends Command
 
     protected $description = 'Read the evidence of a unit back in; what is there already stays as it is';
 
-    public function handle(): int
+    public function handle(Evaluate $evaluate, DataFiles $data): int
     {
         $file = $this->argument('file');
         $json = is_string($file) && is_file($file) ? json_decode((string) file_get_contents($file), true) : null;
@@ -32,10 +37,15 @@ class EvidenceCommand extends Command
             return self::FAILURE;
         }
         try {
-            // @phpstan-ignore argument.type (what does not fit fails, and nothing of it is kept)
-            DB::transaction(fn () => EvidenceFile::read($json, $unit, $person));
-        } catch (Throwable $fault) {
-            $this->error("The file cannot be read: {$fault->getMessage()}");
+            (new EvidenceImport(ProvedUnit::of($unit, $evaluate, $data), $person))->read($json);
+        } catch (ValidationException $faults) {
+            foreach ($faults->errors() as $path => $said) {
+                $this->error("{$path}: ".implode(' ', Arr::flatten($said)));
+            }
+
+            return self::FAILURE;
+        } catch (Invalid $fault) {
+            $this->error("{$fault->field}: {$fault->getMessage()}");
 
             return self::FAILURE;
         }

@@ -5,6 +5,7 @@ namespace App\Http\Proof;
 use App\Http\Shared\AxisData;
 use App\Http\Shared\Controller;
 use App\Http\Shared\PlotLineData;
+use App\Models\EvidenceSource;
 use App\Models\Log;
 use App\Models\Unit;
 use Illuminate\Http\JsonResponse;
@@ -49,7 +50,7 @@ class LogController extends Controller
         if ($log === null) {
             $read = ReadLog::of($bytes, $choices);
             $log = Log::query()->create($key + [
-                'name' => Str::limit(is_string($request->query('name')) ? $request->query('name') : 'log', self::NAME - 1, '…'), 'source' => 'file', 'row_count' => 0, 'person_id' => $this->person($request)->id,
+                'name' => Str::limit(is_string($request->query('name')) ? $request->query('name') : 'log', self::NAME - 1, '…'), 'source' => EvidenceSource::File, 'row_count' => 0, 'person_id' => $this->person($request)->id,
                 'began_at' => $read->began === null || ! $read->clock->clock->hasDate() ? null : Carbon::createFromTimestampMs((int) round(1000.0 * $read->began)),
                 'told' => $this->told($read),
             ]);
@@ -95,6 +96,6 @@ class LogController extends Controller
     /** @return array<string, mixed> */
     private function data(Log $log): array
     {
-        return ['id' => $log->id, 'name' => $log->name, 'source' => $log->source, 'rows' => $log->row_count, 'began_at' => $log->began_at?->toIso8601String()] + $log->told;
+        return ['id' => $log->id, 'name' => $log->name, 'source' => $log->source->value, 'meter' => $log->meter, 'rows' => $log->row_count, 'began_at' => $log->began_at?->toIso8601String()] + $log->told;
     }
 }

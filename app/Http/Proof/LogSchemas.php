@@ -4,8 +4,8 @@ namespace App\Http\Proof;
 
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(schema: 'Log', required: ['id', 'name', 'source', 'rows', 'began_at', 'columns', 'time', 'value', 'clock', 'sensors', 'sensor', 'notes'], properties: [
-    new OA\Property(property: 'id', type: 'integer'), new OA\Property(property: 'name', type: 'string'), new OA\Property(property: 'source', type: 'string'), new OA\Property(property: 'rows', type: 'integer'),
+#[OA\Schema(schema: 'Log', required: ['id', 'name', 'source', 'meter', 'rows', 'began_at', 'columns', 'time', 'value', 'clock', 'sensors', 'sensor', 'notes'], properties: [
+    new OA\Property(property: 'id', type: 'integer'), new OA\Property(property: 'name', type: 'string'), new OA\Property(property: 'source', type: 'string', enum: ['typed', 'file', 'phone', 'meter']), new OA\Property(property: 'meter', type: 'string', nullable: true, description: 'That told it'), new OA\Property(property: 'rows', type: 'integer'),
     new OA\Property(property: 'began_at', type: 'string', format: 'date-time', nullable: true),
     new OA\Property(property: 'columns', type: 'array', items: new OA\Items(type: 'object', required: ['place', 'name', 'kind'], properties: [new OA\Property(property: 'place', type: 'integer'), new OA\Property(property: 'name', type: 'string'), new OA\Property(property: 'kind', type: 'string')])),
     new OA\Property(property: 'time', type: 'integer', nullable: true, description: 'Place of the column that was taken for the time'), new OA\Property(property: 'value', type: 'integer', nullable: true, description: 'Of that taken for the readings'), new OA\Property(property: 'clock', type: 'string', nullable: true),

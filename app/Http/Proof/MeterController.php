@@ -12,11 +12,11 @@ use App\Models\Programme;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Illuminate\Support\Str;
+use Illuminate\Support\Facades\DB;
 use Jornel\Core\Proof\Decay\ParticleSeries;
 use OpenApi\Attributes as OA;
 
-/** Meters that a programme may ask, by HTTP or by files; an organiser says which. */
+/** Meters that a programme may ask, by HTTP or by files; an organiser says which. Nothing is open while one is asked. */
 class MeterController extends Controller
 {
     #[OA\Get(path: '/programmes/{programme}/meters', operationId: 'meters', parameters: [new OA\PathParameter(name: 'programme', schema: new OA\Schema(type: 'integer'))], responses: [
@@ -37,7 +37,7 @@ class MeterController extends Controller
     public function store(MeterRequest $request, Programme $programme): JsonResponse
     {
         if ($request->string('driver')->toString() === 'http') {
-            MeterAddress::of($request->string('address')->toString(), $request->boolean('is_internal'));
+            MeterAddress::of($request->string('address')->toString());
         }
         $meter = Meter::query()->create(array_map(fn (mixed $value): mixed => $value ?? '', $request->validated()) + ['programme_id' => $programme->id, 'person_id' => $this->person($request)->id]);
 
@@ -59,7 +59,7 @@ class MeterController extends Controller
     public function ask(Meter $meter): JsonResponse
     {
         try {
-            $reading = Meters::of($meter)->read();
+            $reading = Meters::read($meter);
         } catch (MeterSilent $silent) {
             return new JsonResponse(['message' => $silent->getMessage(), 'errors' => (object) []], 424);
         }
@@ -76,17 +76,20 @@ class MeterController extends Controller
     public function log(Request $request, Meter $meter): JsonResponse
     {
         try {
-            $reading = Meters::of($meter)->read();
+            $reading = Meters::read($meter);
         } catch (MeterSilent $silent) {
             return new JsonResponse(['message' => $silent->getMessage(), 'errors' => (object) []], 424);
         }
         $id = $request->input('log');
-        $log = is_int($id) ? Log::query()->where('programme_id', $meter->programme_id)->where('source', $meter->name)->findOrFail($id) : Log::query()->create([
-            'programme_id' => $meter->programme_id, 'sha256' => hash('sha256', Str::random(40)), 'name' => $meter->name.', '.now()->format('j M Y H:i'), 'source' => $meter->name, 'began_at' => now(), 'person_id' => $this->person($request)->id,
-            'told' => ['columns' => [], 'time' => null, 'value' => null, 'clock' => null, 'sensors' => [], 'sensor' => null, 'notes' => []],
-        ]);
-        $at = max(0, (int) now()->valueOf() - (int) $log->began_at?->valueOf());
-        $log->newQuery()->whereKey($log->id)->increment('row_count', $log->add(new ParticleSeries([$at / 1000.0], [$reading->si()])));
+        $person = $this->person($request)->id;
+        // Begun only now, when the meter has told: nothing is open while it is asked.
+        [$log, $at] = DB::transaction(function () use ($meter, $reading, $id, $person): array {
+            $log = is_int($id) ? Log::query()->where('programme_id', $meter->programme_id)->where('meter_id', $meter->id)->findOrFail($id) : Log::ofMeter($meter, $person);
+            $at = max(0, (int) now()->valueOf() - (int) $log->began_at?->valueOf());
+            $log->newQuery()->whereKey($log->id)->increment('row_count', $log->add(new ParticleSeries([$at / 1000.0], [$reading->si()])));
+
+            return [$log, $at];
+        });
 
         return new JsonResponse(['log' => $log->id, 'at_ms' => $at, 'value' => round($reading->si(), 3)]);
     }

@@ -14,11 +14,12 @@ final readonly class MeterData
         #[OA\Property(enum: ['pm25', 'air-speed', 'level', 'power', 'outdoors'])] public string $tells,
         #[OA\Property(enum: ['http', 'folder', 'stand-in'])] public string $driver,
         #[OA\Property] public string $address,
+        #[OA\Property(nullable: true, description: 'Where its files are dropped')] public ?string $folder,
     ) {
     }
 
     public static function of(Meter $meter): self
     {
-        return new self($meter->id, $meter->name, $meter->tells->value, $meter->driver, $meter->address);
+        return new self($meter->id, $meter->name, $meter->tells->value, $meter->driver, $meter->address, $meter->driver === 'folder' ? "var/meters/{$meter->folder()}" : null);
     }
 }

@@ -9,9 +9,8 @@ use OpenApi\Attributes as OA;
 
 #[OA\Schema(schema: 'MeterRequest', required: ['name', 'tells', 'driver', 'address'], properties: [
     new OA\Property(property: 'name', type: 'string'), new OA\Property(property: 'tells', type: 'string', enum: ['pm25', 'air-speed', 'level', 'power', 'outdoors']),
-    new OA\Property(property: 'driver', type: 'string', enum: ['http', 'folder']), new OA\Property(property: 'address', type: 'string', description: 'http://..., or the name of a folder under var/meters'),
+    new OA\Property(property: 'driver', type: 'string', enum: ['http', 'folder']), new OA\Property(property: 'address', type: 'string', description: 'http://..., or the name of a folder in that of the programme under var/meters'),
     new OA\Property(property: 'field', type: 'string', nullable: true, description: 'Of the value in a JSON answer, with dots: sensors.0.pm25'), new OA\Property(property: 'unit', type: 'string', nullable: true),
-    new OA\Property(property: 'is_internal', type: 'boolean', nullable: true, description: 'Allows an address within this network'),
 ])]
 class MeterRequest extends StrictRequest
 {
@@ -24,7 +23,6 @@ class MeterRequest extends StrictRequest
             'address' => ['required', 'string', 'max:300', ...($this->input('driver') === 'folder' ? ['regex:/^[A-Za-z0-9_-]{1,60}$/D'] : [])],
             'field' => ['nullable', 'string', 'max:80', 'required_if:driver,http'],
             'unit' => ['nullable', Rule::in(array_map(fn ($unit): string => $unit->value, $tells?->units() ?? []))],
-            'is_internal' => ['nullable', 'boolean'],
         ];
     }
 }

@@ -83,7 +83,8 @@ class ProofController extends Controller
         foreach ($request->readings() as $number => $row) {
             $value = $entry->value($row['place'], $row['entered'], "readings.{$number}");
             $isRun = in_array($survey->kind, [SurveyKind::Decay, SurveyKind::Vapour], true);
-            if ($isRun && ! Log::query()->where('programme_id', $unit->programme_id)->whereKey($row['log'] ?? 0)->exists()) {
+            $log = $isRun ? Log::query()->where('programme_id', $unit->programme_id)->find($row['log'] ?? 0) : null;
+            if ($isRun && $log === null) {
                 throw InvalidSurvey::of("readings.{$number}.log", 'There is no such log in this programme.');
             }
             if (isset($row['detail']['photo']) && ! UnitPhoto::query()->where('unit_id', $unit->id)->whereKey($row['detail']['photo'])->exists()) {
@@ -92,8 +93,8 @@ class ProofController extends Controller
             // A phone whose clock is ahead must not hold its readings against all that come.
             $at = Carbon::createFromTimestampMs(min($row['at'], (int) now()->valueOf()));
             $reading = Reading::query()->firstOrCreate(['survey_id' => $survey->id, 'key' => $row['key']], [
-                'place' => $row['place'], 'entered' => $row['entered'], 'value' => $value === null ? null : sprintf('%.10F', $value), 'log_id' => $isRun ? $row['log'] : null,
-                'detail' => $row['detail'] === [] ? null : $row['detail'], 'source' => $row['source'], 'replaces_id' => ($last[$row['place']] ?? null)?->id, 'person_id' => $person->id, 'told_at' => $at,
+                'place' => $row['place'], 'entered' => $row['entered'], 'value' => $value === null ? null : sprintf('%.10F', $value), 'log_id' => $log?->id,
+                'detail' => $row['detail'] === [] ? null : $row['detail'], 'source' => $log->source ?? $row['source'], 'meter' => $log === null ? $row['meter'] : $log->meter, 'replaces_id' => ($last[$row['place']] ?? null)?->id, 'person_id' => $person->id, 'told_at' => $at,
             ]);
             if ($reading->wasRecentlyCreated) {
                 $last[$row['place']] = $reading;

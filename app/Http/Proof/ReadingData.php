@@ -12,7 +12,8 @@ final readonly class ReadingData
         #[OA\Property] public int $id,
         #[OA\Property] public string $place,
         #[OA\Property(description: 'As it was entered')] public string $entered,
-        #[OA\Property(description: 'typed, file, phone, or the meter that told it')] public string $source,
+        #[OA\Property(enum: ['typed', 'file', 'phone', 'meter'])] public string $source,
+        #[OA\Property(nullable: true, description: 'Name of the meter that told it')] public ?string $meter,
         #[OA\Property] public string $by,
         #[OA\Property(description: 'Milliseconds since 1970')] public int $at,
         #[OA\Property(nullable: true, description: 'Reading that it replaces')] public ?int $replaces,
@@ -22,6 +23,6 @@ final readonly class ReadingData
 
     public static function of(Reading $reading): self
     {
-        return new self($reading->id, $reading->place, $reading->entered, $reading->source, $reading->person->name ?? '', (int) $reading->told_at->valueOf(), $reading->replaces_id, is_int($reading->detail['photo'] ?? null) ? $reading->detail['photo'] : null);
+        return new self($reading->id, $reading->place, $reading->entered, $reading->source->value, $reading->meter, $reading->person->name ?? '', (int) $reading->told_at->valueOf(), $reading->replaces_id, is_int($reading->detail['photo'] ?? null) ? $reading->detail['photo'] : null);
     }
 }

@@ -3,6 +3,8 @@
 namespace App\Http\Proof;
 
 use App\Http\Shared\StrictRequest;
+use App\Models\EvidenceSource;
+use Illuminate\Validation\Rule;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(schema: 'ReadingsRequest', required: ['readings'], properties: [
@@ -10,7 +12,8 @@ use OpenApi\Attributes as OA;
         new OA\Property(property: 'key', type: 'string', description: 'Of the client’s own: what is sent twice is kept once'),
         new OA\Property(property: 'place', type: 'string', description: 'Point of a tissue test, row-column of a traverse, on-1 or off-1 of a level, on-1@1.20,0.85 where it is marked on the plan (m), a speed of watts, a run of a decay test'),
         new OA\Property(property: 'entered', type: 'string', description: 'As it was entered: 240 fpm, 51.2, in, still, out; of a run its name'),
-        new OA\Property(property: 'source', type: 'string', description: 'typed, file, phone, or the meter that told it'),
+        new OA\Property(property: 'source', type: 'string', enum: ['typed', 'file', 'phone', 'meter'], description: 'How it came; of a run its log says it'),
+        new OA\Property(property: 'meter', type: 'string', nullable: true, description: 'Name of the meter that told it'),
         new OA\Property(property: 'at', type: 'integer', description: 'When it was told, milliseconds since 1970'),
         new OA\Property(property: 'photo', type: 'integer', nullable: true, description: 'Photo of the unit that shows the place'),
         new OA\Property(property: 'log', type: 'integer', nullable: true, description: 'Of a run'),
@@ -30,7 +33,8 @@ class ReadingsRequest extends StrictRequest
             'readings.*.key' => ['required', 'string', 'regex:/^[A-Za-z0-9_-]{8,64}$/D'],
             'readings.*.place' => ['required', 'string', 'max:60'],
             'readings.*.entered' => ['required', 'string', 'max:80'],
-            'readings.*.source' => ['required', 'string', 'max:60'],
+            'readings.*.source' => ['required', Rule::enum(EvidenceSource::class)],
+            'readings.*.meter' => ['nullable', 'string', 'max:60', 'required_if:readings.*.source,meter'],
             'readings.*.at' => ['required', 'integer', 'min:0', 'max:99999999999999'],
             'readings.*.photo' => ['nullable', 'integer'],
             'readings.*.log' => ['nullable', 'integer'],
@@ -40,7 +44,7 @@ class ReadingsRequest extends StrictRequest
         ];
     }
 
-    /** @return list<array{key: string, place: string, entered: string, source: string, at: int, log: int|null, detail: array<string, bool|float|int>}> */
+    /** @return list<array{key: string, place: string, entered: string, source: EvidenceSource, meter: string|null, at: int, log: int|null, detail: array<string, bool|float|int>}> */
     public function readings(): array
     {
         $readings = [];
@@ -54,7 +58,7 @@ class ReadingsRequest extends StrictRequest
                 'to_min' => is_numeric($row['to_min'] ?? null) ? (float) $row['to_min'] : null,
             ], fn (mixed $value): bool => $value !== null);
             $readings[] = [
-                'key' => $text('key'), 'place' => $text('place'), 'entered' => trim($text('entered')), 'source' => $text('source'),
+                'key' => $text('key'), 'place' => $text('place'), 'entered' => trim($text('entered')), 'source' => $source = EvidenceSource::tryFrom($text('source')) ?? EvidenceSource::Typed, 'meter' => $source === EvidenceSource::Meter ? $text('meter') : null,
                 'at' => is_numeric($row['at'] ?? null) ? (int) $row['at'] : 0, 'log' => is_numeric($row['log'] ?? null) ? (int) $row['log'] : null, 'detail' => $detail,
             ];
         }

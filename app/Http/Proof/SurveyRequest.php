@@ -2,8 +2,7 @@
 
 namespace App\Http\Proof;
 
-use App\Evidence\LevelRound;
-use App\Evidence\TraverseRound;
+use App\Evidence\SurveySetting;
 use App\Http\Shared\Fields;
 use App\Http\Shared\FieldType;
 use App\Http\Shared\StrictRequest;
@@ -20,15 +19,12 @@ use OpenApi\Attributes as OA;
 ])]
 class SurveyRequest extends StrictRequest
 {
-    /** What may be written of how a survey is made. */
-    private const SETTING = ['speed', 'outlet', 'width', 'height', 'grid', 'across', 'up', 'filters', 'meter_percent', 'weights', 'distance', 'note', 'name'];
-
     public function rules(): array
     {
         return [
             'key' => ['required', 'string', 'regex:/^[A-Za-z0-9_-]{8,64}$/D'],
             'kind' => ['required', Rule::enum(SurveyKind::class)],
-            'setting' => ['present', new Fields(array_fill_keys(self::SETTING, FieldType::Text))],
+            'setting' => ['present', new Fields(array_fill_keys(SurveySetting::FIELDS, FieldType::Text))],
             'replaces' => ['nullable', 'integer'],
         ];
     }
@@ -49,13 +45,7 @@ class SurveyRequest extends StrictRequest
     {
         /** @var array<string, string|null> $written */
         $written = (array) $this->input('setting');
-        $setting = array_filter($written, fn (?string $value): bool => $value !== null && $value !== '');
-        match ($this->kind()) {
-            SurveyKind::Traverse => TraverseRound::setting($setting, $system),
-            SurveyKind::Level => LevelRound::distance($setting, $system),
-            default => null,
-        };
 
-        return $setting;
+        return SurveySetting::judged($this->kind(), $written, $system);
     }
 }

@@ -8,6 +8,8 @@ use Illuminate\Contracts\Validation\Validator;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Arr;
 use Illuminate\Support\Facades\Gate;
+use Illuminate\Support\Str;
+use Illuminate\Support\Stringable;
 use Illuminate\Validation\ValidationException;
 use Jornel\Core\Part\PurifierEntry;
 use Jornel\Core\Shape\DesignEntry;
@@ -54,6 +56,19 @@ abstract class StrictRequest extends FormRequest
                 }
             }
         }];
+    }
+
+    /**
+     * What is no text counts as an empty one: rules look at values before they have judged them.
+     *
+     * @param  string  $key
+     * @param  mixed  $default
+     */
+    public function string($key, $default = null): Stringable
+    {
+        $value = $this->input($key, $default);
+
+        return Str::of(is_scalar($value) ? (string) $value : '');
     }
 
     /** Pattern of the paths that have a rule; what lies in objects with fields of their own is theirs to know. */

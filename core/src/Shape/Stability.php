@@ -8,7 +8,6 @@ use Jornel\Core\Geometry\ConvexHull;
 use Jornel\Core\Geometry\PlanePoint;
 use Jornel\Core\Scene\Point;
 use Jornel\Core\Scene\Scene;
-use Jornel\Core\Scene\Solid;
 
 /** Mass of a unit, its middle, and how far it leans before it tips over, from its solids; its filters may be of any mass. */
 final class Stability

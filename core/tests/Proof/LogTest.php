@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace Jornel\Core\Tests\Proof;
 
 use Closure;
+use Jornel\Core\Proof\Decay\ParticleSeries;
 use Jornel\Core\Proof\Log\Clock;
 use Jornel\Core\Proof\Log\InvalidLog;
 use Jornel\Core\Proof\Log\LogChoices;
+use Jornel\Core\Proof\Log\LogLimits;
 use Jornel\Core\Proof\Log\LogNote;
 use Jornel\Core\Proof\Log\LogText;
 use Jornel\Core\Proof\Log\ReadLog;
@@ -134,6 +136,55 @@ final class LogTest extends TestCase
         } catch (InvalidLog $fault) {
             self::assertStringContainsString($reason, $fault->getMessage());
             self::assertStringNotContainsString('{', $fault->getMessage());
+        }
+    }
+
+    /** @return iterable<string, array{string, int}> bytes, line */
+    public static function beyond(): iterable
+    {
+        $lines = fn (string ...$odd): string => "s,pm25\n0,12\n60,13\n".implode("\n", $odd)."\n";
+        yield 'a reading that no meter tells' => [$lines('120,1e308', '180,12'), 4];
+        yield 'one below all that drifts' => [$lines('120,14', '180,-20000'), 5];
+        yield 'a time years later' => [$lines('120,14', '9e9,12'), 5];
+        yield 'two within a thousandth of a second' => [$lines('120,14', '120.0001,12'), 5];
+        yield 'a year that is none of a clock' => ["time,pm25\n2199-01-01 10:00:00,12\n2199-01-01 10:01:00,13\n", 2];
+        yield 'a line without end' => [$lines('120,14', str_repeat('x', LogText::LONGEST_LINE + 1)), 5];
+    }
+
+    #[DataProvider('beyond')]
+    public function test_what_cannot_be_kept_as_it_is_is_refused_with_its_line(string $bytes, int $line): void
+    {
+        $this->expectException(InvalidLog::class);
+        $this->expectExceptionMessageMatches("/^Line {$line}\\b/");
+        ReadLog::of($bytes);
+    }
+
+    /** @return iterable<string, array{string}> */
+    public static function flooding(): iterable
+    {
+        yield 'ends of lines' => [str_repeat("1\n", 12_000_000)];
+        yield 'nothing but commas' => [str_repeat(',', 24_000_000)];
+        yield 'thousands of columns' => [str_repeat(str_repeat('1,', 4000)."\n", 2900)];
+    }
+
+    #[DataProvider('flooding')]
+    public function test_a_file_that_would_flood_the_memory_is_refused_before_it_is_taken_apart(string $bytes): void
+    {
+        $before = memory_get_usage();
+        memory_reset_peak_usage();
+        try {
+            ReadLog::of($bytes);
+            self::fail('It was read.');
+        } catch (InvalidLog) {
+            self::assertLessThan(3 * strlen($bytes), memory_get_peak_usage() - $before);
+        }
+    }
+
+    public function test_a_series_says_where_it_cannot_be_kept(): void
+    {
+        self::assertNull(LogLimits::firstFault(new ParticleSeries([0.0, 0.001, 60.0], [1.0, -2.0, 3.5])));
+        foreach ([[[0.0, 0.0], [1.0, 1.0]], [[0.0, -1.0], [1.0, 1.0]], [[0.0, 1.0], [1.0, INF]], [[0.0, 1.0], [1.0, NAN]], [[0.0, 4e7], [1.0, 1.0]]] as [$times, $values]) {
+            self::assertSame(1, LogLimits::firstFault(new ParticleSeries($times, $values)));
         }
     }
 

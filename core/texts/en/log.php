@@ -5,6 +5,12 @@ declare(strict_types=1);
 // What is said of a meter's log: why it cannot be read, and what was done about what is odd in it.
 return [
     'too-large' => 'This file has {megabytes} MB; at most {most} MB are read. Export the hours of the test alone.',
+    'too-many-lines' => 'This file has {count} lines; at most {most} are read. Export the hours of the test alone.',
+    'line-too-long' => 'Line {line} is longer than {most} letters: this is no log of readings.',
+    'out-of-range' => 'Line {line}: “{entry}” is nothing that a meter can tell. Correct the file, or leave the line out.',
+    'time-out-of-range' => 'Line {line}: its time lies outside the years 1970 to 2100.',
+    'too-long' => 'Line {line} lies {days} days after the first reading; at most a year is read. Is the unit of the time right?',
+    'too-close' => 'Line {line} lies within a thousandth of a second of the reading before it. Is the unit of the time right?',
     'empty' => 'The file is empty.',
     'no-text' => 'This is no text file. Export the log as CSV.',
     'no-readings' => 'No line holds a time and a reading. Line {line} is the first that was looked at: “{entry}”.',

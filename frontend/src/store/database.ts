@@ -55,9 +55,9 @@ export interface ReadingRow {
     survey: number;
     place: string;
     entered: string;
-    source: string;
+    source: 'typed' | 'file' | 'phone' | 'meter';
     at: number;
-    more: { log?: number; unit_on?: boolean; from_min?: number | null; to_min?: number | null; photo?: number };
+    more: { meter?: string | null; log?: number; unit_on?: boolean; from_min?: number | null; to_min?: number | null; photo?: number };
 }
 
 /** Something that holds or sets until a minute. */

@@ -38,6 +38,8 @@ final class LineReader
     /**
      * @param  non-empty-list<string>  $lines
      * @return array{list<float>, list<float>} times by the clock, s, and readings
+     *
+     * @throws InvalidLog where a reading is none that a meter can tell
      */
     public function read(array $lines): array
     {
@@ -81,8 +83,12 @@ final class LineReader
                 $this->negative++;
                 $this->firstNegative ??= $i + 1;
             }
+            $number *= $factor;
+            if (! LogLimits::isTold($number)) {
+                throw InvalidLog::of('out-of-range', line: $i + 1, entry: mb_strimwidth(trim($fields[$valueAt] ?? ''), 0, 60, '…'));
+            }
             $times[] = $time;
-            $values[] = $number * $factor;
+            $values[] = $number;
             $this->places[] = $i + 1;
         }
 

@@ -18,6 +18,9 @@ final readonly class LogTable
     /** Lines at the head of a file among which its readings must begin. */
     private const HEAD = 200;
 
+    /** Columns of a line that holds readings. */
+    private const MOST_COLUMNS = 500;
+
     /** Values of a column that names the sensor. */
     private const MOST_SENSORS = 12;
 
@@ -92,7 +95,8 @@ final readonly class LogTable
         [$best, $most] = [[',', 0], 0];
         $head = array_slice($lines, 0, self::HEAD + self::LOOKED_AT);
         foreach (self::DELIMITERS as $delimiter) {
-            $rows = array_map(fn (string $line): array => self::split($line, $delimiter, str_contains($line, '"')), $head);
+            // What has more columns than any meter is no line of readings, and not taken apart.
+            $rows = array_map(fn (string $line): array => substr_count($line, $delimiter) >= self::MOST_COLUMNS ? [] : self::split($line, $delimiter, str_contains($line, '"')), $head);
             foreach ($rows as $first => $row) {
                 if ($first >= self::HEAD || count($row) < 2 || ! self::isReading($row)) {
                     continue;

@@ -10,8 +10,14 @@ final class LogText
     /** The largest log that is read, bytes: some million readings. */
     public const LARGEST = 64_000_000;
 
+    /** Lines that are read: a reading a second for eleven days. */
+    public const MOST_LINES = 1_000_000;
+
+    /** Bytes of the longest line that is read. */
+    public const LONGEST_LINE = 8192;
+
     /**
-     * Lines without what ends them, in whichever encoding a spreadsheet wrote them.
+     * Lines without what ends them, each of limited length, in whichever encoding a spreadsheet wrote them.
      *
      * @return non-empty-list<string>
      *
@@ -33,7 +39,20 @@ final class LogText
             $text = str_replace(["\r\n", "\r"], "\n", $text);
         }
 
-        return explode("\n", rtrim($text, "\n"));
+        $text = rtrim($text, "\n");
+        // Counted before they are taken apart: a file of nothing but ends of lines would fill the memory.
+        $count = substr_count($text, "\n") + 1;
+        if ($count > self::MOST_LINES) {
+            throw InvalidLog::of('too-many-lines', count: number_format($count), most: number_format(self::MOST_LINES));
+        }
+        for ($line = 1, $from = 0; $line <= $count; $line++, $from = $to + 1) {
+            $to = $line === $count ? strlen($text) : (int) strpos($text, "\n", $from);
+            if ($to - $from > self::LONGEST_LINE) {
+                throw InvalidLog::of('line-too-long', line: $line, most: number_format(self::LONGEST_LINE));
+            }
+        }
+
+        return explode("\n", $text);
     }
 
     private static function decoded(string $bytes): string

@@ -17,13 +17,17 @@ final readonly class TimeOrder
     /** Least gap that is told, s. */
     private const LEAST_GAP = 120.0;
 
+    /** Between which a clock with dates tells, s since 1970: up to the year 2100. */
+    private const DATES = [0.0, 4_102_444_800.0];
+
     /**
      * @param  list<float>  $times  s since the first reading
      * @param  list<float>  $values
+     * @param  list<int>  $lines  number of the line of each
      * @param  float  $began  of the first reading by the clock, s
      * @param  list<LogNote>  $notes
      */
-    private function __construct(public array $times, public array $values, public float $began, public array $notes)
+    private function __construct(public array $times, public array $values, private array $lines, public float $began, public array $notes)
     {
     }
 
@@ -51,7 +55,28 @@ final readonly class TimeOrder
         [$times, $values, $lines, $more] = self::withoutRepeats($times, $values, $lines);
         $began = $times[0] ?? 0.0;
 
-        return new self($began === 0.0 ? $times : array_map(fn (float $time): float => $time - $began, $times), $values, $began, [...$notes, ...$more, ...self::gaps($times, $lines, self::usualStep($times))]);
+        return new self($began === 0.0 ? $times : array_map(fn (float $time): float => $time - $began, $times), $values, $lines, $began, [...$notes, ...$more, ...self::gaps($times, $lines, self::usualStep($times))]);
+    }
+
+    /**
+     * Whether a log can be kept as it is told: its times are those of a clock, none longer than a year, each apart from the next.
+     *
+     * @throws InvalidLog with the line that cannot
+     */
+    public function mustBeTellable(Clock $clock): void
+    {
+        $last = count($this->times) - 1;
+        if ($clock->hasDate() && ($this->began < self::DATES[0] || $this->began > self::DATES[1])) {
+            throw InvalidLog::of('time-out-of-range', line: $this->lines[0]);
+        }
+        if ($this->times[$last] > LogLimits::LONGEST) {
+            throw InvalidLog::of('too-long', line: $this->lines[$last], days: (int) round($this->times[$last] / self::DAY));
+        }
+        for ($i = 1; $i <= $last; $i++) {
+            if (LogLimits::areSame($this->times[$i], $this->times[$i - 1])) {
+                throw InvalidLog::of('too-close', line: $this->lines[$i]);
+            }
+        }
     }
 
     /** @param  list<float>  $times */

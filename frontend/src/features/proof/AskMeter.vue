@@ -2,17 +2,17 @@
 import { Button } from 'ant-design-vue';
 import { computed } from 'vue';
 import type { Meter } from '../../api/client';
-import { useAsking, useMeters } from './meters';
+import { useAsking, useMeters, type Came } from './meters';
 
 /** A button for each meter of a kind: what it tells now is taken as a reading. */
 const props = defineProps<{ programme: number; tells: Meter['tells']; label?: string }>();
-const emit = defineEmits<{ reading: [entered: string, source: string] }>();
+const emit = defineEmits<{ reading: [entered: string, came: Came] }>();
 const meters = useMeters(() => props.programme);
 const mine = computed(() => (meters.data.value ?? []).filter(({ tells }) => tells === props.tells));
 const asking = useAsking();
 async function ask(meter: Meter): Promise<void> {
     const told = await asking.run(meter.id);
-    if (told) emit('reading', told.entered, meter.name);
+    if (told) emit('reading', told.entered, { source: 'meter', meter: meter.name });
 }
 </script>
 

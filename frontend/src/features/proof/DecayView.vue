@@ -26,10 +26,10 @@ async function add(file: File): Promise<void> {
     const log = await adding.run({ file });
     if (!log) return;
     files.set(log.id, file);
-    await use(log.id, file.name, 'file');
+    await use(log.id, file.name);
 }
 /** Takes a log as a run of the test that is there, or begins one. */
-async function use(log: number, name: string, source: string): Promise<void> {
+async function use(log: number, name: string): Promise<void> {
     const begun = survey.value
         ? props.proof
         : await beginning.run({ kind: 'decay', setting: { speed: props.proof.speed, weights: 'meter' } });
@@ -38,7 +38,7 @@ async function use(log: number, name: string, source: string): Promise<void> {
     const place = `run-${Date.now()}`;
     const told = await telling.run({
         survey: id,
-        readings: [{ place, entered: name.slice(0, 80), source, log, unit_on: isOn.value }],
+        readings: [{ place, entered: name.slice(0, 80), source: 'file', log, unit_on: isOn.value }],
     });
     if (told) chosen.value = place;
     isOn.value = true;
@@ -110,7 +110,7 @@ async function change(to: { from: number | null; to: number | null; unitOn?: boo
                 </Upload>
             </div>
         </div>
-        <LiveLog v-if="proof.may_build" :programme="proof.programme_id" @done="(log, name) => use(log, name, name)" />
+        <LiveLog v-if="proof.may_build" :programme="proof.programme_id" @done="use" />
         <p v-if="survey && !run">
             Another test is begun, {{ day(survey.at) }}: add its logs. What was measured before stays with the evidence.
         </p>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { Button, Form, Switch } from 'ant-design-vue';
+import { Button, Form } from 'ant-design-vue';
 import { reactive } from 'vue';
 import type { Meter, MeterRequest } from '../../api/client';
 import ChoiceSelect from '../../ui/ChoiceSelect.vue';
@@ -22,28 +22,27 @@ const DRIVERS = [
     { value: 'http' as const, label: 'Address that answers JSON' },
     { value: 'folder' as const, label: 'Folder with files' },
 ];
-const written = reactive<MeterRequest & { field: string; is_internal: boolean }>({
+const written = reactive<MeterRequest & { field: string }>({
     name: '',
     tells: 'pm25',
     driver: 'http',
     address: '',
     field: '',
-    is_internal: false,
 });
 const fault = (field: string): string | undefined => adding.refused.value?.errors[field]?.[0];
 async function add(): Promise<void> {
-    if (await adding.run({ ...written })) Object.assign(written, { name: '', address: '', field: '', is_internal: false });
+    if (await adding.run({ ...written })) Object.assign(written, { name: '', address: '', field: '' });
 }
 </script>
 
 <template>
     <section class="meters" aria-label="Meters">
         <h2>Meters</h2>
-        <p>Sensors that Jornel may ask while you measure. Only addresses that an organiser allowed are asked.</p>
+        <p>Sensors that Jornel asks while you measure. One in your own network is asked where whoever runs Jornel allowed that network.</p>
         <ul v-if="meters.data.value?.length">
             <li v-for="one in meters.data.value" :key="one.id">
                 <b>{{ one.name }}</b> {{ TELLS[one.tells].toLowerCase() }}
-                <span class="aside">{{ one.driver === 'stand-in' ? 'comes with the demo' : one.address }}</span>
+                <span class="aside">{{ one.driver === 'stand-in' ? 'comes with the demo' : (one.folder ?? one.address) }}</span>
                 <Button v-if="mayChange" type="text" size="small" danger @click="removing.run(one.id)">Delete</Button>
             </li>
         </ul>
@@ -66,7 +65,7 @@ async function add(): Promise<void> {
             />
             <EntryField
                 v-model="written.address"
-                :label="written.driver === 'http' ? 'Address' : 'Folder under var/meters'"
+                :label="written.driver === 'http' ? 'Address' : 'Name of its folder'"
                 :hint="written.driver === 'http' ? 'http://192.168.1.20/data' : 'hall'"
                 :fault="fault('address')"
                 :maxlength="300"
@@ -78,9 +77,6 @@ async function add(): Promise<void> {
                 hint="sensors.0.pm25"
                 :fault="fault('field')"
             />
-            <label v-if="written.driver === 'http'" class="internal"
-                ><Switch v-model:checked="written.is_internal" size="small" /> it stands in this network</label
-            >
             <Button type="primary" html-type="submit" :loading="adding.busy.value">Add</Button>
         </Form>
     </section>
@@ -119,9 +115,6 @@ ul {
 }
 .add :deep(.ant-select) {
     min-width: 150px;
-}
-.internal {
-    padding-bottom: 6px;
 }
 .aside {
     color: var(--pencil);

@@ -9,6 +9,7 @@ import OptionSwitch from '../../ui/OptionSwitch.vue';
 import AskMeter from './AskMeter.vue';
 import LevelPlan from './LevelPlan.vue';
 import LevelResult from './LevelResult.vue';
+import type { Came } from './meters';
 import PhoneMeter from './PhoneMeter.vue';
 import type { Measuring } from './queries';
 import { day, latest } from './words';
@@ -39,19 +40,19 @@ async function ensure(kind: 'level' | 'power'): Promise<number | undefined> {
     const begun = await beginning.run({ kind, setting });
     return begun && latest(begun.surveys, kind)?.id;
 }
-async function tellLevel(entered: string, source: string): Promise<void> {
+async function tellLevel(entered: string, came: Came): Promise<void> {
     if (entered.trim() === '') return;
     const survey = await ensure('level');
     if (survey === undefined) return;
     const at = mark.value ? `@${mark.value.x.toFixed(2)},${mark.value.y.toFixed(2)}` : '';
     const place = `${which.value}-${readings(which.value).length + 1}${at}`;
-    if (await telling.run({ survey, readings: [{ place, entered, source }] })) written.value = '';
+    if (await telling.run({ survey, readings: [{ place, entered, ...came }] })) written.value = '';
 }
-async function tellWatts(speed: string, entered = watts[speed] ?? '', source = 'typed'): Promise<void> {
+async function tellWatts(speed: string, entered = watts[speed] ?? '', came: Came = { source: 'typed' }): Promise<void> {
     if (entered.trim() === '') return;
     const survey = await ensure('power');
     if (survey === undefined) return;
-    if (await telling.run({ survey, readings: [{ place: speed, entered, source }] })) watts[speed] = '';
+    if (await telling.run({ survey, readings: [{ place: speed, entered, ...came }] })) watts[speed] = '';
 }
 </script>
 
@@ -62,7 +63,7 @@ async function tellWatts(speed: string, entered = watts[speed] ?? '', source = '
             <h2>How loud is it?</h2>
             <p>Read on several sides, out of the jet, with the unit on, then off: at one distance, or where you mark it on the plan.</p>
             <LevelPlan v-model="mark" :plan="proof.plan" :level="level?.level ?? null" :distance="level?.setting.distance ?? distance" />
-            <Form layout="vertical" class="row" @submit.prevent="tellLevel(written, 'typed')">
+            <Form layout="vertical" class="row" @submit.prevent="tellLevel(written, { source: 'typed' })">
                 <OptionSwitch
                     :value="which"
                     :options="[
@@ -77,7 +78,7 @@ async function tellWatts(speed: string, entered = watts[speed] ?? '', source = '
                 <Button v-if="proof.may_build" type="primary" html-type="submit" :loading="telling.busy.value">Add</Button>
             </Form>
             <AskMeter v-if="proof.may_build" :programme="proof.programme_id" tells="level" @reading="tellLevel" />
-            <PhoneMeter v-if="proof.may_build" @level="(decibels) => tellLevel(`${decibels.toFixed(1)} dBA`, 'phone')" />
+            <PhoneMeter v-if="proof.may_build" @level="(decibels) => tellLevel(`${decibels.toFixed(1)} dBA`, { source: 'phone' })" />
             <dl v-if="level?.level">
                 <dt>On</dt>
                 <dd class="figure">
@@ -125,7 +126,7 @@ async function tellWatts(speed: string, entered = watts[speed] ?? '', source = '
                     :programme="proof.programme_id"
                     tells="power"
                     label="From"
-                    @reading="(entered, source) => tellWatts(speed, entered, source)"
+                    @reading="(entered, came) => tellWatts(speed, entered, came)"
                 />
                 <span v-if="power?.watts" class="aside">
                     <b class="figure">{{ power.watts.find((one) => one.speed === speed)?.measured ?? 'not read' }}</b>, forecast

@@ -5,6 +5,7 @@ import type { Proof } from '../../api/client';
 import { useMeasure } from '../../session/useMeasure';
 import NoticeBar from '../../ui/NoticeBar.vue';
 import AskMeter from './AskMeter.vue';
+import type { Came } from './meters';
 import OutletGrid from './OutletGrid.vue';
 import type { Measuring } from './queries';
 import TraverseForm from './TraverseForm.vue';
@@ -50,15 +51,15 @@ const next = computed(() => {
     for (const [r, row] of rows.entries()) for (const [c, share] of row.entries()) if (share === null) return `${r}-${c}`;
     return null;
 });
-async function take(entered: string, source: string): Promise<void> {
+async function take(entered: string, came: Came): Promise<void> {
     const place = next.value;
     if (place === null) return;
     written[place] = entered;
-    await tell(place, entered, source);
+    await tell(place, entered, came);
 }
-async function tell(place: string, text: string, source = 'typed'): Promise<void> {
+async function tell(place: string, text: string, came: Came = { source: 'typed' }): Promise<void> {
     if (!survey.value || text.trim() === '' || survey.value.readings.some((one) => one.place === place && one.entered === text)) return;
-    const told = await telling.run({ survey: survey.value.id, readings: [{ place, entered: text, source }] });
+    const told = await telling.run({ survey: survey.value.id, readings: [{ place, entered: text, ...came }] });
     const said = telling.refused.value?.errors['readings.0.entered']?.[0];
     faults.value = { ...faults.value, [place]: told ? '' : (said ?? telling.message.value) || '' };
 }

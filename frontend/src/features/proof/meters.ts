@@ -1,7 +1,10 @@
 import { useQuery, useQueryClient } from '@tanstack/vue-query';
 import { computed, onBeforeUnmount, ref, toValue, type MaybeRefOrGetter } from 'vue';
-import { answer, api, type Meter, type MeterRequest } from '../../api/client';
+import { answer, api, type Meter, type MeterRequest, type ReadingRequest } from '../../api/client';
 import { useWrite } from '../../api/useWrite';
+
+/** How a reading came, and by which meter. */
+export type Came = Pick<ReadingRequest, 'source' | 'meter'>;
 
 export const useMeters = (programme: MaybeRefOrGetter<number>) =>
     useQuery({

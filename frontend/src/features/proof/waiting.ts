@@ -23,6 +23,7 @@ function told(survey: Survey, waiting: ReadingRow[]): Survey {
                 place: row.place,
                 entered: row.entered,
                 source: row.source,
+                meter: row.more.meter ?? null,
                 by: '',
                 at: row.at,
                 replaces: null,

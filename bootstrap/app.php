@@ -2,6 +2,7 @@
 
 use App\Exceptions\Rendering;
 use App\Http\Middleware\AcknowledgeWrite;
+use App\Http\Middleware\JudgeQuery;
 use App\Http\Middleware\KeepSession;
 use App\Http\Middleware\LimitBody;
 use App\Http\Middleware\SecurityHeaders;
@@ -31,7 +32,7 @@ return Application::configure(basePath: dirname(__DIR__))
         // One origin: no cross-origin answers are ever given.
         $middleware->remove(HandleCors::class);
         // Only the page of this origin asks, so every request carries the session; a sheet opened by its address too.
-        $middleware->api(prepend: [EncryptCookies::class, AddQueuedCookiesToResponse::class, KeepSession::class, ValidateCsrfToken::class], append: [AuthenticateSession::class]);
+        $middleware->api(prepend: [EncryptCookies::class, AddQueuedCookiesToResponse::class, KeepSession::class, ValidateCsrfToken::class, JudgeQuery::class], append: [AuthenticateSession::class]);
         $middleware->redirectGuestsTo('/sign-in');
     })
     ->withExceptions(function (Exceptions $exceptions): void {

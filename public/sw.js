@@ -1,8 +1,14 @@
 // Keeps the shopping list and the units that somebody is at at hand where there is no network: their pages, the files that these
-// are made of, and what was last answered. Whatever else is asked goes by it untouched.
-const SHELF = 'jornel-away-3';
+// are made of, and what was last answered. Answers belong to whoever they were given to, and go when somebody else signs in or
+// the session ends. Whatever else is asked goes by it untouched.
+const VERSION = 4;
+const FILES_SHELF = `jornel-files-${VERSION}`;
+const WHO_SHELF = `jornel-who-${VERSION}`;
+const shelfOf = (person) => `jornel-answers-${VERSION}-${person}`;
+const PERSON = 'X-Jornel-Person';
 const PATIENCE = 4000;
 const PAGES = /^\/(programmes\/\d+\/shopping|units\/\d+(\/proof)?)$/;
+const SESSION = '/api/v1/session';
 const ANSWERS = /^\/api\/v1\/(session|programmes\/\d+|programmes\/\d+\/(shopping|meters)|units\/\d+(\/proof)?)$/;
 // A version never changes, nor do the pictures of its steps.
 const PICTURES = /^\/api\/v1\/versions\/\d+\/steps\/[a-z0-9-]+$/;
@@ -17,31 +23,58 @@ self.addEventListener('activate', (event) =>
     event.waitUntil(
         (async () => {
             // What an older one kept.
-            for (const name of await caches.keys()) if (name !== SHELF) await caches.delete(name);
+            for (const name of await caches.keys()) if (!name.includes(`-${VERSION}`)) await caches.delete(name);
             await self.clients.claim();
         })(),
     ),
 );
 
+/** Number of whoever is signed in in this browser, as far as is known; it is written down, as workers come and go. */
+async function who() {
+    const shelf = await caches.open(WHO_SHELF);
+    return (await (await shelf.match('/'))?.text()) ?? '0';
+}
+/** Nothing stays here of anybody else. */
+async function know(person) {
+    const shelf = await caches.open(WHO_SHELF);
+    await shelf.put('/', new Response(person));
+    for (const name of await caches.keys()) if (name.startsWith('jornel-answers-') && name !== shelfOf(person)) await caches.delete(name);
+}
+
 async function keep(request, response) {
-    if (response.ok) {
-        const shelf = await caches.open(SHELF);
-        await shelf.put(request, response.clone());
-    }
+    const path = new URL(typeof request === 'string' ? request : request.url, self.location.origin).pathname;
+    const isAnswer = path.startsWith('/api/');
+    const person = response.headers.get(PERSON);
+    if (path === SESSION && response.status === 401) await know('0');
+    if (path === SESSION && response.ok && person !== null && person !== (await who())) await know(person);
+    // A slow answer to somebody who has gone since is kept by nobody.
+    if (!response.ok || (isAnswer && (person === null || person !== (await who())))) return response;
+    const shelf = await caches.open(isAnswer ? shelfOf(person) : FILES_SHELF);
+    await shelf.put(request, response.clone());
     return response;
+}
+
+/** What was kept of files, or for whoever is signed in now. */
+async function kept(request) {
+    const shelf = await caches.open(new URL(request.url).pathname.startsWith('/api/') ? shelfOf(await who()) : FILES_SHELF);
+    return shelf.match(request);
 }
 
 /** What is there, or else what was kept; whoever stands in a shop does not wait long. */
 async function newest(request) {
-    const kept = await caches.match(request);
     const asked = fetch(request).then((response) => keep(request, response));
-    if (!kept) return asked;
-    const tired = new Promise((resolve) => setTimeout(() => resolve(kept), PATIENCE));
-    return Promise.race([asked.then((response) => (response.status >= 500 ? kept : response)).catch(() => kept), tired]);
+    if (!(await kept(request))) return asked;
+    // Looked for again when it is needed: somebody else may have signed in while it was waited for.
+    const fallback = async (fault) => (await kept(request)) ?? (fault instanceof Response ? fault : Response.error());
+    const tired = new Promise((resolve) => setTimeout(resolve, PATIENCE)).then(() => kept(request));
+    return Promise.race([
+        asked.then((response) => (response.status >= 500 ? fallback(response) : response)).catch(fallback),
+        tired.then((copy) => copy ?? asked.catch(fallback)),
+    ]);
 }
 
 async function once(request) {
-    return (await caches.match(request)) ?? fetch(request).then((response) => keep(request, response));
+    return (await kept(request)) ?? fetch(request).then((response) => keep(request, response));
 }
 
 self.addEventListener('fetch', (event) => {
@@ -51,13 +84,25 @@ self.addEventListener('fetch', (event) => {
     const ticked = request.method === 'POST' && TICKS.exec(url.pathname);
     if (ticked) event.respondWith(fetch(request).then((response) => keep(ticked[1], response)));
     if (request.method !== 'GET') return;
-    if (FILES.test(url.pathname) || (PICTURES.test(url.pathname) && url.search === '') || POINTS.test(url.pathname)) event.respondWith(once(request));
+    if (FILES.test(url.pathname) || (PICTURES.test(url.pathname) && url.search === '') || POINTS.test(url.pathname))
+        event.respondWith(once(request));
     else if ((request.mode === 'navigate' && PAGES.test(url.pathname)) || ANSWERS.test(url.pathname)) event.respondWith(newest(request));
 });
 
 self.addEventListener('message', (event) => {
-    // What the page had loaded before this was here; nothing is kept of somebody who signed out.
-    if (event.data?.keep)
-        event.waitUntil(caches.open(SHELF).then((shelf) => Promise.allSettled(event.data.keep.map((url) => shelf.add(url)))));
-    if (event.data?.forget) event.waitUntil(caches.delete(SHELF));
+    const { who: person, keep: urls, forget } = event.data ?? {};
+    event.waitUntil(
+        (async () => {
+            if (person !== undefined) await know(String(person));
+            // What the page had loaded before this was here.
+            if (urls)
+                await Promise.allSettled(
+                    urls.map(async (url) => {
+                        const request = new Request(url);
+                        await keep(request, await fetch(request));
+                    }),
+                );
+            if (forget) for (const name of await caches.keys()) await caches.delete(name);
+        })(),
+    );
 });

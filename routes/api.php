@@ -12,6 +12,7 @@ use App\Http\Kit\OffcutController;
 use App\Http\Kit\ShoppingController;
 use App\Http\Kit\SizeController;
 use App\Http\Middleware\AcknowledgeWrite;
+use App\Http\Middleware\NamePerson;
 use App\Http\Part\CatalogueController;
 use App\Http\Part\PartController;
 use App\Http\Programme\ActivityController;
@@ -57,7 +58,7 @@ Route::post('passwords', [PasswordController::class, 'store'])->middleware('thro
 Route::put('passwords/{token}', [PasswordController::class, 'update'])->middleware('throttle:enter');
 Route::post('session', [SessionController::class, 'store']);
 
-Route::middleware('auth:web')->group(function (): void {
+Route::middleware(['auth:web', NamePerson::class])->group(function (): void {
     Route::get('session', [SessionController::class, 'show']);
     Route::patch('session', [SessionController::class, 'update']);
     Route::delete('session', [SessionController::class, 'destroy']);
@@ -84,7 +85,7 @@ Route::middleware('auth:web')->group(function (): void {
 });
 
 // Records: what is written of them is acknowledged exactly when it is committed.
-Route::middleware(['auth:web', AcknowledgeWrite::class])->group(function (): void {
+Route::middleware(['auth:web', NamePerson::class, AcknowledgeWrite::class])->group(function (): void {
     Route::get('programmes', [ProgrammeController::class, 'index']);
     Route::post('programmes', [ProgrammeController::class, 'store']);
     Route::put('programmes/{programme}/archive', [ProgrammeController::class, 'archive'])->can('organise', 'programme');

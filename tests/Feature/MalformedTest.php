@@ -8,6 +8,7 @@ use App\Models\Person;
 use App\Models\Role;
 use App\Models\Survey;
 use App\Models\SurveyKind;
+use Illuminate\Support\Facades\Route;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 
@@ -36,6 +37,29 @@ class MalformedTest extends FeatureTestCase
         // What is mangled so that it can still be meant is taken; most is refused.
         self::assertGreaterThan(self::BODIES / 2, $statuses[422]);
         self::assertGreaterThan(20, ($statuses[200] ?? 0) + ($statuses[201] ?? 0));
+    }
+
+    public function test_a_query_is_judged_on_every_route_by_one_rule(): void
+    {
+        $person = Person::query()->where('email', 'wren@alderfen.example')->firstOrFail();
+        $walked = 0;
+        foreach (Route::getRoutes()->getRoutes() as $route) {
+            if (! str_starts_with($route->uri(), 'api/v1/')) {
+                continue;
+            }
+            $path = (string) preg_replace('/\{\w+\}/', '1', $route->uri());
+            foreach (['?%ff=1', '?name=%ff', '?weights[]=x', '?from_min=1e999', '?before=first', '?turn[a][b]=1'] as $query) {
+                $this->actingAs($person);
+                $answer = $this->call($route->methods()[0], "/{$path}{$query}", server: ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'], content: '{}');
+                if ($answer->status() === 404 && $route->wheres !== []) {
+                    continue;
+                }
+                self::assertSame(422, $answer->status(), "{$route->methods()[0]} {$path}{$query}: ".substr((string) $answer->getContent(), 0, 200));
+                $walked++;
+            }
+        }
+        self::assertGreaterThan(300, $walked);
+        $this->actingAs($person)->getJson('/api/v1/programmes?colour=red')->assertStatus(422)->assertJsonPath('errors.colour.0', 'This key is not known here.');
     }
 
     /** @return non-empty-list<array{string, string, mixed}> every way to send a body, with one that is taken */

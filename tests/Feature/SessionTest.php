@@ -142,6 +142,15 @@ class SessionTest extends FeatureTestCase
         self::assertSame($before, $kept());
     }
 
+    public function test_nothing_is_written_as_anybody_but_whom_the_page_belongs_to(): void
+    {
+        [$first, $second] = [$this->person(), $this->person()];
+        $this->actingAs($second)->patchJson('/api/v1/session', ['colours' => 'dark'], ['X-Jornel-Person' => (string) $first->id])->assertUnauthorized();
+        self::assertNull(Person::query()->findOrFail($second->id)->colours);
+        $this->patchJson('/api/v1/session', ['colours' => 'dark'], ['X-Jornel-Person' => (string) $second->id])->assertOk()->assertHeader('X-Jornel-Person', (string) $second->id);
+        $this->getJson('/api/v1/session')->assertJsonPath('id', $second->id)->assertHeader('X-Jornel-Person', (string) $second->id);
+    }
+
     public function test_colours_are_kept_with_the_person(): void
     {
         $person = $this->person();

@@ -173,7 +173,9 @@ class UnitsTest extends FeatureTestCase
         $send = fn (string $bytes) => $this->postJson("/api/v1/units/{$unit['id']}/photos", ['key' => 'a-photo-key', 'photo' => base64_encode($bytes)]);
         $id = $send($tagged)->assertCreated()->json('id');
         self::assertSame($id, $send($tagged)->assertCreated()->json('id'));
-        $kept = $this->get("/api/v1/units/{$unit['id']}/photos/{$id}")->assertOk()->assertHeader('Content-Type', 'image/jpeg')->getContent();
+        $shown = $this->get("/api/v1/units/{$unit['id']}/photos/{$id}")->assertOk()->assertHeader('Content-Type', 'image/jpeg')->assertHeader('Cache-Control', 'no-cache, private');
+        $this->get("/api/v1/units/{$unit['id']}/photos/{$id}", ['If-None-Match' => (string) $shown->headers->get('ETag')])->assertStatus(304);
+        $kept = $shown->getContent();
         self::assertSame([1600, 800], array_slice((array) getimagesizefromstring((string) $kept), 0, 2));
         self::assertStringNotContainsString('GPS', (string) $kept);
         $this->postJson("/api/v1/units/{$unit['id']}/ticks", ['ticks' => [['photo' => $id] + $this->tick('seal', 'note', (int) now()->valueOf())]])->assertOk()->assertJsonPath('steps.8.notes.0.photo', $id);

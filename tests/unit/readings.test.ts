@@ -3,18 +3,15 @@ import { afterEach, describe, expect, it, vi } from 'vitest';
 import { api, type Proof, type Survey } from '../../frontend/src/api/client';
 import { useKeptReadings } from '../../frontend/src/features/proof/useKeptReadings';
 import { withWaiting } from '../../frontend/src/features/proof/waiting';
-import { database, type ReadingRow } from '../../frontend/src/store/database';
+import { database, type OutboxRow, type ToldReading } from '../../frontend/src/store/database';
 import { within } from './mounted';
 
-const row = (place: string, entered: string, survey = 1): ReadingRow => ({
+const row = (place: string, entered: string, survey = 1): OutboxRow<ToldReading> => ({
     key: `key-${place}-${entered}`,
-    unit: 4,
-    survey,
-    place,
-    entered,
-    source: 'typed',
+    person: 1,
+    about: 'proof 4',
     at: 1000,
-    more: {},
+    told: { survey, place, entered, source: 'typed', more: {} },
 });
 const point = (id: string, shouldPull = false) => ({
     id,
@@ -77,7 +74,7 @@ describe('readings that are told', () => {
     }
     afterEach(async () => {
         vi.restoreAllMocks();
-        await database.readings.clear();
+        await database.outbox.clear();
     });
 
     it('go to the server at once where there is a network', async () => {
@@ -108,7 +105,7 @@ describe('readings that are told', () => {
         await vi.waitFor(() => expect(again.waiting.value).toHaveLength(0));
         expect(sent(spy).map(({ entered }) => entered)).toEqual(['in', 'still', 'out', 'in']);
         expect(new Set(sent(spy).map(({ key }) => key)).size).toBe(4);
-        expect(await database.readings.count()).toBe(0);
+        expect(await database.outbox.count()).toBe(0);
         again.close();
     });
 
@@ -117,7 +114,7 @@ describe('readings that are told', () => {
         refusing(422);
         const made = kept();
         expect(await made.run(told('roof', 'in'))).toBeUndefined();
-        expect(await database.readings.count()).toBe(0);
+        expect(await database.outbox.count()).toBe(0);
         made.close();
 
         isOnline(false);
@@ -140,7 +137,7 @@ describe('readings that are told', () => {
             window.dispatchEvent(new Event('online'));
             await vi.waitFor(() => expect(spy).toHaveBeenCalled());
             await vi.waitFor(() => expect(made.busy.value).toBe(false));
-            expect([status, made.waiting.value.length, await database.readings.count()]).toEqual([status, 1, 1]);
+            expect([status, made.waiting.value.length, await database.outbox.count()]).toEqual([status, 1, 1]);
             spy.mockRestore();
         }
         there({ surveys: [] });
@@ -168,7 +165,7 @@ describe('readings that are told', () => {
         await vi.waitFor(() => expect(made.waiting.value).toHaveLength(0));
         expect(went).toEqual(['in', 'still']);
         expect(made.message.value).toBe('Not an answer.');
-        expect(await database.readings.count()).toBe(0);
+        expect(await database.outbox.count()).toBe(0);
         await made.run(told('seam-2', 'in'));
         expect(made.message.value).toBe('');
         made.close();
@@ -185,7 +182,7 @@ describe('readings that are told', () => {
                 ? { error: { message: 'Gone', errors: {} }, response: new Response(null, { status: 404 }) }
                 : { data: { surveys: [] }, response: new Response() }) as never);
         window.dispatchEvent(new Event('online'));
-        await vi.waitFor(() => expect(made.waiting.value.map(({ survey }) => survey)).toEqual([1]));
+        await vi.waitFor(() => expect(made.waiting.value.map(({ told: one }) => one.survey)).toEqual([1]));
         made.close();
     });
 
@@ -196,9 +193,9 @@ describe('readings that are told', () => {
             const made = kept();
             expect(await made.run(told('seam-2', 'still'))).toBe(true);
             expect(made.isOff.value).toBe(false);
-            expect(await database.readings.count()).toBe(1);
+            expect(await database.outbox.count()).toBe(1);
             made.close();
-            await database.readings.clear();
+            await database.outbox.clear();
         }
     });
 
@@ -207,7 +204,7 @@ describe('readings that are told', () => {
         vi.spyOn(api, 'POST').mockRejectedValue(new TypeError('Failed to fetch') as never);
         const made = kept();
         expect(await made.run(told('seam-2', 'still'))).toBe(true);
-        expect(made.waiting.value.map(({ place }) => place)).toEqual(['seam-2']);
+        expect(made.waiting.value.map(({ told: one }) => one.place)).toEqual(['seam-2']);
         expect(made.isOff.value).toBe(true);
         made.close();
     });

@@ -27,7 +27,7 @@ const read = (made: { steps: { value: unknown[] } }) => vi.waitFor(() => expect(
 
 afterEach(async () => {
     vi.restoreAllMocks();
-    await database.unitTicks.clear();
+    await database.outbox.clear();
     await database.timers.clear();
 });
 
@@ -63,7 +63,7 @@ describe('what is told of a step', () => {
         await vi.waitFor(() => expect(made.isWaiting.value).toBe(false));
         expect(sent(online)).toMatchObject([{ key, step: 'tack', kind: 'done' }]);
         expect(made.steps.value[0]).toMatchObject({ waits: false, done: { by: 'Juno' } });
-        expect(await database.unitTicks.count()).toBe(0);
+        expect(await database.outbox.count()).toBe(0);
         made.close();
     });
 
@@ -72,7 +72,7 @@ describe('what is told of a step', () => {
         const made = telling();
         await read(made);
         await made.tell('nothing', 'done');
-        expect(await database.unitTicks.count()).toBe(0);
+        expect(await database.outbox.count()).toBe(0);
         expect(made.message.value).not.toBe('');
         made.close();
     });
@@ -83,10 +83,10 @@ describe('what is told of a step', () => {
             const made = telling();
             await read(made);
             await made.tell('tack', 'done');
-            expect([status, await database.unitTicks.count()]).toEqual([status, 1]);
+            expect([status, await database.outbox.count()]).toEqual([status, 1]);
             expect(made.steps.value[0]).toMatchObject({ waits: true });
             made.close();
-            await database.unitTicks.clear();
+            await database.outbox.clear();
         }
     });
 
@@ -111,7 +111,7 @@ describe('what is told of a step', () => {
         expect(went).toEqual(['tack', 'seal']);
         await made.tell('seal', 'begun');
         expect(made.message.value).toBe('This unit has no such step.');
-        expect(await database.unitTicks.count()).toBe(0);
+        expect(await database.outbox.count()).toBe(0);
         await made.tell('seal', 'done');
         expect(made.message.value).toBe('');
         made.close();

@@ -8,7 +8,7 @@ import { within } from './mounted';
 
 afterEach(async () => {
     vi.restoreAllMocks();
-    await database.ticks.clear();
+    await database.outbox.clear();
 });
 
 describe('ticks in the shop', () => {
@@ -55,7 +55,7 @@ describe('ticks in the shop', () => {
         await vi.waitFor(() => expect(made.isWaiting.value).toBe(false));
         expect(put).toHaveBeenCalledTimes(1);
         expect(made.lines.value[0]).toMatchObject({ ticked: true, by: 'Wren', waits: false });
-        expect(await database.ticks.count()).toBe(0);
+        expect(await database.outbox.count()).toBe(0);
         app.unmount();
     });
 

@@ -2,7 +2,7 @@ import { expect, test } from 'vitest';
 import type { GuideStep } from '../../frontend/src/api/client';
 import { isSeen, nextStep, spoken, withTold } from '../../frontend/src/features/guide/told';
 import { clockTold } from '../../frontend/src/features/guide/useTimers';
-import type { UnitTickRow } from '../../frontend/src/store/database';
+import type { OutboxRow, StepTick } from '../../frontend/src/store/database';
 
 const step = (id: string, more: Partial<GuideStep> = {}): GuideStep => ({
     id,
@@ -24,15 +24,12 @@ const step = (id: string, more: Partial<GuideStep> = {}): GuideStep => ({
     notes: [],
     ...more,
 });
-const tick = (step: string, kind: UnitTickRow['kind'], at: number, hold: number | null = null, text = ''): UnitTickRow => ({
+const tick = (step: string, kind: StepTick['kind'], at: number, hold: number | null = null, text = ''): OutboxRow<StepTick> => ({
     key: `${step} ${kind} ${at}`,
-    unit: 1,
-    step,
-    kind,
-    hold,
-    text,
-    photo: null,
+    person: 1,
+    about: 'unit 1',
     at,
+    told: { step, kind, hold, text, photo: null },
 });
 const told = (at: number, hold: number | null = null) => ({ hold, text: '', by: 'Ossian', at, photo: null, kind: 'done' });
 

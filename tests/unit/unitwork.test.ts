@@ -43,7 +43,7 @@ async function atTheTable(known: MadeUnit) {
     // Pictures are fetched on, and what was told is sent on, after the page was left.
     const close = async (): Promise<void> => {
         await vi.waitFor(() => expect(pictures).toEqual(known.steps.map(({ id }) => id)));
-        await vi.waitFor(async () => expect(await database.unitTicks.count()).toBe(0));
+        await vi.waitFor(async () => expect(await database.outbox.count()).toBe(0));
         app.unmount();
     };
     return { ...made, close };
@@ -56,7 +56,7 @@ beforeEach(() => {
 afterEach(async () => {
     vi.restoreAllMocks();
     vi.unstubAllGlobals();
-    await database.unitTicks.clear();
+    await database.outbox.clear();
     await database.timers.clear();
 });
 

@@ -2,7 +2,7 @@ import vue from '@vitejs/plugin-vue';
 import { defineConfig } from 'vitest/config';
 
 // Modules are loaded once for all files but those that put something else in the place of the browser or of a library.
-const ALONE = ['deleting', 'desk', 'live', 'readings', 'saving', 'telling', 'ticks', 'unitwork'].map(
+const ALONE = ['deleting', 'desk', 'live', 'outbox', 'readings', 'saving', 'telling', 'ticks', 'unitwork'].map(
     (name) => `tests/unit/${name}.test.ts`,
 );
 const ALL = 'tests/unit/**/*.test.ts';

@@ -149,11 +149,15 @@ class UnitController extends Controller
     #[OA\Get(path: '/units/{unit}/photos/{photo}', operationId: 'photo', parameters: [new OA\PathParameter(name: 'unit', schema: new OA\Schema(type: 'integer')), new OA\PathParameter(name: 'photo', schema: new OA\Schema(type: 'integer'))], responses: [
         new OA\Response(response: 200, description: 'A photo', content: new OA\MediaType(mediaType: 'image/jpeg', schema: new OA\Schema(type: 'string', format: 'binary'))),
     ])]
-    public function picture(Unit $unit, string $photo): Response
+    public function picture(Request $request, Unit $unit, string $photo): Response
     {
         $kept = UnitPhoto::query()->where('unit_id', $unit->id)->findOrFail($photo);
+        // Whoever may not see it any more asks again, and is refused.
+        $response = new Response((string) base64_decode($kept->content, true), 200, ['Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, no-cache']);
+        $response->setEtag(hash('xxh128', $kept->content));
+        $response->isNotModified($request);
 
-        return new Response((string) base64_decode($kept->content, true), 200, ['Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, max-age=86400']);
+        return $response;
     }
 
     #[OA\Get(path: '/units/{unit}/label.pdf', operationId: 'unitLabel', parameters: [new OA\PathParameter(name: 'unit', schema: new OA\Schema(type: 'integer'))], responses: [

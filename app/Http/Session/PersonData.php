@@ -9,6 +9,7 @@ use OpenApi\Attributes as OA;
 final readonly class PersonData
 {
     private function __construct(
+        #[OA\Property] public int $id,
         #[OA\Property] public string $name,
         #[OA\Property] public string $email,
         #[OA\Property(enum: ['imperial', 'metric'])] public string $measure,
@@ -18,6 +19,6 @@ final readonly class PersonData
 
     public static function of(Person $person): self
     {
-        return new self($person->name, $person->email, $person->measure->value, $person->colours);
+        return new self($person->id, $person->name, $person->email, $person->measure->value, $person->colours);
     }
 }

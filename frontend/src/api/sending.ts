@@ -10,6 +10,8 @@ function cookie(name: string): string | undefined {
 function sendOnce(request: Request): Promise<Response> {
     const withToken = (token = ''): Promise<Response> => {
         request.headers.set('X-XSRF-TOKEN', token);
+        // Somebody else may have signed in in another tab: nothing of this page is kept as theirs.
+        if (sessionGate.who() > 0) request.headers.set(PERSON, String(sessionGate.who()));
         return fetch(request);
     };
     if (request.method === 'GET') return fetch(request);
@@ -18,6 +20,9 @@ function sendOnce(request: Request): Promise<Response> {
 }
 
 const newToken = (): Promise<Response> => fetch('/sanctum/csrf-cookie', { credentials: 'same-origin' });
+
+/** As whom a write is sent. */
+const PERSON = 'X-Jornel-Person';
 
 /** The token belongs to a session that has ended. */
 const STALE_TOKEN = 419;
@@ -47,6 +52,12 @@ async function sendSurely(again: () => Request): Promise<Response> {
     return sendOnce(again());
 }
 
+/** Whether an answer was given to somebody else, who has signed in in another tab since. */
+function isForAnother(response: Response): boolean {
+    const person = response.headers.get(PERSON);
+    return person !== null && sessionGate.who() > 0 && person !== String(sessionGate.who());
+}
+
 /** Sends a request; where the session has ended it waits for somebody to sign in again, and is sent once more. */
 export async function send(request: Request): Promise<Response> {
     if (request.method !== 'GET') request.headers.set(WRITE_KEY, randomKey());
@@ -58,6 +69,6 @@ export async function send(request: Request): Promise<Response> {
         response = await trySending();
     }
     const isSigningIn = request.url.endsWith('/session') && request.method !== 'PATCH';
-    if (response.status !== SIGNED_OUT || isSigningIn || !(await sessionGate.pass())) return response;
+    if (!(response.status === SIGNED_OUT || isForAnother(response)) || isSigningIn || !(await sessionGate.pass())) return response;
     return trySending();
 }

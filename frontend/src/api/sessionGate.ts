@@ -6,18 +6,19 @@ import { ref } from 'vue';
  */
 const waiting = ref<((isOpen: boolean) => void)[]>([]);
 
-/** Whether somebody is signed in on this page, as far as it knows. */
-let known = false;
+/** Number of who is signed in on this page, as far as it knows; 0 for nobody. */
+let known = 0;
 
 export const sessionGate = {
     waiting,
     /** Somebody is signed in, or nobody any more. */
-    know(isSomebody: boolean): void {
-        known = isSomebody;
+    know(person: number): void {
+        known = person;
     },
+    who: (): number => known,
     /** Waits until somebody has signed in again; false where nobody was signed in, or nobody does. */
     pass(): Promise<boolean> {
-        return known ? new Promise((resolve) => (waiting.value = [...waiting.value, resolve])) : Promise.resolve(false);
+        return known > 0 ? new Promise((resolve) => (waiting.value = [...waiting.value, resolve])) : Promise.resolve(false);
     },
     settle(isOpen: boolean): void {
         const all = waiting.value;

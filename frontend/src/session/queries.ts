@@ -1,18 +1,32 @@
 import { useQuery, useQueryClient } from '@tanstack/vue-query';
-import { answer, api, type AccountChange, type Beginning, type Joining, type Person } from '../api/client';
+import { answer, api, Refused, type AccountChange, type Beginning, type Joining, type Person } from '../api/client';
 import { sessionGate } from '../api/sessionGate';
 import { useWrite } from '../api/useWrite';
-import { forgetPages } from '../store/away';
+import { forgetPages, tellWho } from '../store/away';
 
 const SESSION = ['session'];
+
+/** Set while somebody has signed out and the server does not know it yet. */
+const LEAVING = 'signing-out';
+
+/** Ends a session that somebody left without a network. */
+async function leave(): Promise<void> {
+    if (localStorage.getItem(LEAVING) === null) return;
+    await answer(api.DELETE('/session')).catch((fault: unknown) => {
+        // It has ended by itself.
+        if (!(fault instanceof Refused && fault.status === 401)) throw fault;
+    });
+    localStorage.removeItem(LEAVING);
+}
 
 /** Who is signed in. */
 export const useSession = () =>
     useQuery({
         queryKey: SESSION,
         queryFn: async (): Promise<Person> => {
+            await leave();
             const person = await answer(api.GET('/session'));
-            sessionGate.know(true);
+            sessionGate.know(person.id);
             return person;
         },
         staleTime: Infinity,
@@ -32,7 +46,9 @@ export const useWaysIn = () =>
 function useEntering<V>(enter: (what: V) => Promise<Person>) {
     const client = useQueryClient();
     return useWrite(enter, (person) => {
-        sessionGate.know(true);
+        sessionGate.know(person.id);
+        localStorage.removeItem(LEAVING);
+        void tellWho(person.id);
         client.setQueryData(SESSION, person);
     });
 }
@@ -79,14 +95,16 @@ export const useSignOutEverywhere = () =>
 
 export function useSignOut() {
     const client = useQueryClient();
-    return useWrite(
-        () => answer(api.DELETE('/session')),
-        async () => {
-            await forgetPages();
-            sessionGate.know(false);
-            client.clear();
-        },
-    );
+    return useWrite(async () => {
+        // Without a network the session is ended as soon as there is one, and this browser forgets at once.
+        localStorage.setItem(LEAVING, 'yes');
+        await leave().catch((fault: unknown) => {
+            if (!(fault instanceof Refused && fault.status === 0)) throw fault;
+        });
+        await forgetPages();
+        sessionGate.know(0);
+        client.clear();
+    });
 }
 
 /** Keeps light or dark with the person. */

@@ -1,4 +1,6 @@
-/** Pages that are there without a network: what public/sw.js keeps of them. */
+import { sessionGate } from '../api/sessionGate';
+
+/** Pages that are there without a network: what public/sw.js keeps of them, for whoever is signed in. */
 export async function keepPage(): Promise<void> {
     if (!('serviceWorker' in navigator)) return;
     await navigator.serviceWorker.register('/sw.js');
@@ -12,7 +14,14 @@ export async function keepPage(): Promise<void> {
                 name,
             ),
     );
-    active?.postMessage({ keep: [location.href, ...new Set(files)] });
+    active?.postMessage({ who: sessionGate.who(), keep: [location.href, ...new Set(files)] });
+}
+
+/** Whoever is signed in now: what was kept for anybody else goes. */
+export async function tellWho(person: number): Promise<void> {
+    if (!('serviceWorker' in navigator)) return;
+    const registration = await navigator.serviceWorker.getRegistration();
+    registration?.active?.postMessage({ who: person });
 }
 
 /** Nothing stays behind of somebody who signs out. */

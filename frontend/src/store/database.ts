@@ -27,37 +27,66 @@ export interface DeskRow {
     at: number;
 }
 
-/** Something ticked off, or no longer, on the shopping list of a programme, that the server does not know yet. */
-export interface TickRow {
-    programme: number;
+/** Something ticked off, or no longer, on the shopping list of a programme. */
+export interface ShoppingTick {
     part: string;
     ticked: boolean;
-    at: number;
 }
 
-/** Something told of a step of a unit that the server does not know yet. */
-export interface UnitTickRow {
-    key: string;
-    unit: number;
+/** Something told of a step of a unit. */
+export interface StepTick {
     step: string;
     kind: 'begun' | 'done' | 'undone' | 'seen' | 'unseen' | 'note' | 'wrong';
     hold: number | null;
     text: string;
     /** A photo that goes with it: JPEG, base64. */
     photo: string | null;
-    at: number;
 }
 
-/** A reading of a survey that the server does not know yet. */
-export interface ReadingRow {
-    key: string;
-    unit: number;
+/** A reading of a survey. */
+export interface ToldReading {
     survey: number;
     place: string;
     entered: string;
     source: 'typed' | 'file' | 'phone' | 'meter';
-    at: number;
     more: { meter?: string | null; log?: number; unit_on?: boolean; from_min?: number | null; to_min?: number | null; photo?: number };
+}
+
+/** Something told that the server does not know yet, by whom and of what: `unit 7`. */
+export interface OutboxRow<Told = ShoppingTick | StepTick | ToldReading> {
+    key: string;
+    person: number;
+    about: string;
+    at: number;
+    told: Told;
+}
+
+/** Person of what was kept before it was said whose it is. */
+export const NOBODY = 0;
+
+/** What older versions kept, each kind by itself. */
+interface OlderRow {
+    key?: string;
+    programme?: number;
+    part?: string;
+    ticked?: boolean;
+    unit?: number;
+    survey?: number;
+    at: number;
+    source?: string;
+}
+
+/** A row of an older version as one of the outbox. */
+export function moved({ key, programme, unit, at, ...told }: OlderRow): OutboxRow {
+    const isReading = told.survey !== undefined;
+    const about = programme !== undefined ? `shopping ${programme}` : `${isReading ? 'proof' : 'unit'} ${unit}`;
+    const row = { key: key ?? `${about} ${NOBODY} ${told.part}`, person: NOBODY, about, at, told } as unknown as OutboxRow;
+    const came = told.source;
+    if (isReading && came !== undefined && !['typed', 'file', 'phone', 'meter'].includes(came)) {
+        const reading = row.told as ToldReading;
+        row.told = { ...reading, source: 'meter', more: { ...reading.more, meter: came } };
+    }
+    return row;
 }
 
 /** Something that holds or sets until a minute. */
@@ -79,10 +108,8 @@ export class LocalDatabase extends Dexie {
     readonly drafts!: EntityTable<DraftRow, 'place'>;
     readonly steps!: Table<StepRow, [string, number]>;
     readonly desks!: EntityTable<DeskRow, 'place'>;
-    readonly ticks!: Table<TickRow, [number, string]>;
-    readonly unitTicks!: EntityTable<UnitTickRow, 'key'>;
     readonly timers!: EntityTable<TimerRow, 'key'>;
-    readonly readings!: EntityTable<ReadingRow, 'key'>;
+    readonly outbox!: EntityTable<OutboxRow, 'key'>;
 
     constructor() {
         super('jornel');
@@ -90,6 +117,15 @@ export class LocalDatabase extends Dexie {
         this.version(2).stores({ ticks: '[programme+part], programme' });
         this.version(3).stores({ unitTicks: 'key, unit', timers: 'key, unit' });
         this.version(4).stores({ readings: 'key, unit' });
+        this.version(5)
+            .stores({ outbox: 'key, about' })
+            .upgrade(async (older) => {
+                for (const name of ['ticks', 'unitTicks', 'readings']) {
+                    const rows = await older.table<OlderRow>(name).toArray();
+                    await older.table('outbox').bulkPut(rows.map(moved));
+                }
+            });
+        this.version(6).stores({ ticks: null, unitTicks: null, readings: null });
     }
 }
 

@@ -1,28 +1,28 @@
 import type { GuideStep, Told } from '../../api/client';
-import type { UnitTickRow } from '../../store/database';
+import type { OutboxRow, StepTick } from '../../store/database';
 
 /** Steps with what was told here laid over what the server knows: of two ticks of the same thing the later holds. */
-export function withTold(steps: GuideStep[], waiting: UnitTickRow[]): (GuideStep & { waits: boolean })[] {
+export function withTold(steps: GuideStep[], waiting: OutboxRow<StepTick>[]): (GuideStep & { waits: boolean })[] {
     const inOrder = [...waiting].sort((one, other) => one.at - other.at);
     return steps.map((step) => {
-        const own = inOrder.filter((tick) => tick.step === step.id);
-        return own.reduce(lay, { ...step, waits: own.some(({ kind }) => kind !== 'begun') });
+        const own = inOrder.filter(({ told }) => told.step === step.id);
+        return own.reduce(lay, { ...step, waits: own.some(({ told }) => told.kind !== 'begun') });
     });
 }
 
-function lay<T extends GuideStep>(step: T, tick: UnitTickRow): T {
-    const told: Told = { hold: tick.hold, text: tick.text, by: '', at: tick.at, photo: null, kind: tick.kind };
+function lay<T extends GuideStep>(step: T, { at, told: tick }: OutboxRow<StepTick>): T {
+    const told: Told = { hold: tick.hold, text: tick.text, by: '', at, photo: null, kind: tick.kind };
     const others = step.seen.filter(({ hold }) => hold !== tick.hold);
     const last = step.seen.find(({ hold }) => hold === tick.hold);
     switch (tick.kind) {
         case 'done':
-            return step.done && step.done.at > tick.at ? step : { ...step, done: told };
+            return step.done && step.done.at > at ? step : { ...step, done: told };
         case 'undone':
-            return step.done && step.done.at > tick.at ? step : { ...step, done: null };
+            return step.done && step.done.at > at ? step : { ...step, done: null };
         case 'seen':
-            return last && last.at > tick.at ? step : { ...step, seen: [...others, told] };
+            return last && last.at > at ? step : { ...step, seen: [...others, told] };
         case 'unseen':
-            return last && last.at > tick.at ? step : { ...step, seen: others };
+            return last && last.at > at ? step : { ...step, seen: others };
         case 'note':
         case 'wrong':
             return { ...step, notes: [...step.notes, told] };

@@ -1,24 +1,17 @@
-import { computed, onBeforeUnmount, onMounted, ref, type Ref } from 'vue';
+import { computed, type Ref } from 'vue';
 import { answer, api, type MadeUnit, type Refused } from '../../api/client';
-import { oneByOne, sendKept } from '../../api/kept';
 import { randomKey } from '../../api/randomKey';
 import { useWrite } from '../../api/useWrite';
-import { database, type UnitTickRow } from '../../store/database';
+import type { OutboxRow, StepTick } from '../../store/database';
+import { useOutbox } from '../../store/outbox';
 import { withTold } from './told';
 
-/** Sent again as often, ms, while something waits. */
-const AGAIN = 5000;
-
-/**
- * What is told of the steps of a unit. It is kept in the browser at once and sent when there is a network, each with a key of its
- * own, so that sending it twice does nothing.
- */
+/** What is told of the steps of a unit: on the screen at once, at the server as soon as there is a network. */
 export function useTelling(unit: number, known: Ref<MadeUnit | undefined>, take: (unit: MadeUnit) => void) {
-    const waiting = ref<UnitTickRow[]>([]);
-    const isRead = ref(false);
-    const sending = useWrite(async (rows: UnitTickRow[]) => {
+    const sending = useWrite(async (rows: OutboxRow<StepTick>[]) => {
         const ticks = [];
-        for (const { key, step, kind, hold, text, at, photo } of rows) {
+        for (const { key, at, told } of rows) {
+            const { step, kind, hold, text, photo } = told;
             const kept =
                 photo === null
                     ? null
@@ -27,57 +20,32 @@ export function useTelling(unit: number, known: Ref<MadeUnit | undefined>, take:
         }
         return answer(api.POST('/units/{unit}/ticks', { params: { path: { unit } }, body: { ticks } }));
     });
+    const outbox = useOutbox<StepTick>(`unit ${unit}`, sendSome);
 
     // Nobody is to tick again what waits to be sent: no step is shown before that is known.
-    const steps = computed(() => (isRead.value ? withTold(known.value?.steps ?? [], waiting.value) : []));
+    const steps = computed(() => (outbox.isRead.value ? withTold(known.value?.steps ?? [], outbox.waiting.value) : []));
 
-    /** Why something that was told was never taken. */
-    const lost = ref('');
-
-    const send = oneByOne(() => sendKept([...waiting.value], sendSome, forget));
-    async function sendSome(rows: UnitTickRow[]): Promise<Refused | null> {
+    async function sendSome(rows: OutboxRow<StepTick>[]): Promise<Refused | null> {
         const answered = await sending.run(rows);
         if (answered) take(answered);
         return answered ? null : sending.refused.value;
     }
-    async function forget(rows: UnitTickRow[], refused: Refused | null): Promise<void> {
-        if (refused) lost.value = refused.message;
-        const keys = new Set(rows.map(({ key }) => key));
-        waiting.value = waiting.value.filter(({ key }) => !keys.has(key));
-        await database.unitTicks.bulkDelete([...keys]);
-    }
     async function tell(
         step: string,
-        kind: UnitTickRow['kind'],
-        more: Partial<Pick<UnitTickRow, 'hold' | 'text' | 'photo'>> = {},
+        kind: StepTick['kind'],
+        more: Partial<Pick<StepTick, 'hold' | 'text' | 'photo'>> = {},
     ): Promise<void> {
-        const row: UnitTickRow = { key: randomKey(), unit, step, kind, hold: null, text: '', photo: null, at: Date.now(), ...more };
         // A step that is begun by itself takes no word from the screen.
-        if (kind !== 'begun') lost.value = '';
-        waiting.value = [...waiting.value, row];
-        await database.unitTicks.put(row);
-        await send();
+        if (kind !== 'begun') outbox.lost.value = '';
+        await outbox.put([outbox.row(randomKey(), { step, kind, hold: null, text: '', photo: null, ...more })]);
+        await outbox.again();
     }
-
-    let timer = 0;
-    const again = (): void => void send();
-    onMounted(async () => {
-        waiting.value = [...(await database.unitTicks.where('unit').equals(unit).toArray()), ...waiting.value];
-        isRead.value = true;
-        window.addEventListener('online', again);
-        timer = window.setInterval(again, AGAIN);
-        again();
-    });
-    onBeforeUnmount(() => {
-        window.removeEventListener('online', again);
-        window.clearInterval(timer);
-    });
 
     return {
         steps,
         tell,
-        isWaiting: computed(() => waiting.value.some(({ kind }) => kind !== 'begun')),
+        isWaiting: computed(() => outbox.waiting.value.some(({ told }) => told.kind !== 'begun')),
         away: computed(() => sending.refused.value?.status === 0),
-        message: computed(() => lost.value || (sending.refused.value?.status === 0 ? '' : sending.message.value)),
+        message: computed(() => outbox.lost.value || (sending.refused.value?.status === 0 ? '' : sending.message.value)),
     };
 }

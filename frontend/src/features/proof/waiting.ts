@@ -1,31 +1,31 @@
 import type { Proof, Survey } from '../../api/client';
-import type { ReadingRow } from '../../store/database';
+import type { OutboxRow, ToldReading } from '../../store/database';
 
 /** The proof with readings laid over it that the server does not know yet: what was told is seen, what it means comes with the answer. */
-export function withWaiting(proof: Proof, waiting: ReadingRow[]): Proof {
+export function withWaiting(proof: Proof, waiting: OutboxRow<ToldReading>[]): Proof {
     return waiting.length === 0 ? proof : { ...proof, surveys: proof.surveys.map((survey) => told(survey, waiting)) };
 }
 
-function told(survey: Survey, waiting: ReadingRow[]): Survey {
-    const own = new Map(waiting.filter((row) => row.survey === survey.id).map((row) => [row.place, row]));
+function told(survey: Survey, waiting: OutboxRow<ToldReading>[]): Survey {
+    const own = new Map(waiting.filter((row) => row.told.survey === survey.id).map((row) => [row.told.place, row]));
     if (own.size === 0) return survey;
     const { tissue, traverse } = survey;
     const points = tissue?.points.map((point) => {
-        const answer = own.get(point.id)?.entered as typeof point.answer | undefined;
+        const answer = own.get(point.id)?.told.entered as typeof point.answer | undefined;
         return answer === undefined ? point : { ...point, answer, leaks: !point.should_pull && answer === 'in', gap: null };
     });
     return {
         ...survey,
         readings: [
             ...survey.readings.filter(({ place }) => !own.has(place)),
-            ...[...own.values()].map((row) => ({
+            ...[...own.values()].map(({ at, told }) => ({
                 id: 0,
-                place: row.place,
-                entered: row.entered,
-                source: row.source,
-                meter: row.more.meter ?? null,
+                place: told.place,
+                entered: told.entered,
+                source: told.source,
+                meter: told.more.meter ?? null,
                 by: '',
-                at: row.at,
+                at,
                 replaces: null,
                 photo: null,
             })),

@@ -16,9 +16,9 @@ watch(isAsked, (asked) => {
 
 /** Somebody else does not save what another person has written: for them everything begins anew. */
 function settle(person: Person | null): void {
-    if (person && person.email !== before.value?.email) window.location.assign('/');
+    if (person && person.id !== before.value?.id) window.location.assign('/');
     else {
-        if (!person) sessionGate.know(false);
+        if (!person) sessionGate.know(0);
         sessionGate.settle(person !== null);
     }
 }

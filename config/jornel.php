@@ -24,6 +24,8 @@ return [
     'find_hold' => 2.5,
     // Where the finder's service listens; where none does, each search is a process of its own.
     'finder_socket' => (string) env('JORNEL_FINDER_SOCKET', base_path('var/storage/finder.sock')),
+    // What `up` writes down of where it serves this installation.
+    'run' => (string) env('JORNEL_RUN', base_path('var/app/run')),
     'backups' => env('JORNEL_BACKUPS', base_path('var/backups')),
     'backups_kept' => 14,
     // A programme made up to look round in; without it the first page sets up a programme of one’s own.

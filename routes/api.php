@@ -172,6 +172,7 @@ Route::middleware(['auth:web', NamePerson::class, AcknowledgeWrite::class])->gro
     Route::get('programmes/{programme}/meters', [MeterController::class, 'index'])->can('view', 'programme');
     Route::post('programmes/{programme}/meters', [MeterController::class, 'store'])->can('organise', 'programme');
     Route::delete('meters/{meter}', [MeterController::class, 'destroy'])->can('organise', 'meter');
+    Route::delete('meters/{meter}/deletion', [MeterController::class, 'restore'])->withTrashed()->can('organise', 'meter');
     // Nothing is open while a meter is asked, which may take seconds; nginx gives them workers of their own.
     Route::post('meters/{meter}/readings', [MeterController::class, 'ask'])->can('build', 'meter')->withoutMiddleware(AcknowledgeWrite::class);
     Route::post('meters/{meter}/rows', [MeterController::class, 'log'])->can('build', 'meter')->withoutMiddleware(AcknowledgeWrite::class);

@@ -61,7 +61,7 @@ final class Database
     public function counted(string $name): array
     {
         $counts = [];
-        foreach (['people', 'programmes', 'rooms', 'versions', 'stock_movements'] as $table) {
+        foreach (['people', 'programmes', 'rooms', 'versions', 'stock_movements', 'units', 'unit_ticks', 'surveys', 'readings', 'logs', 'log_rows', 'meters', 'build_days'] as $table) {
             $counts[$table] = DB::table("{$name}.{$table}")->count();
         }
 

@@ -2,6 +2,7 @@
 
 namespace App\Evidence;
 
+use App\Formats\Spreadsheet;
 use App\Models\Log;
 use App\Models\Reading;
 use App\Models\Survey;
@@ -49,14 +50,8 @@ final class EvidenceFile
                 $lines[] = [$survey->id, $survey->kind->value, $reading->place, $reading->entered, $reading->value ?? '', $reading->source->value, $reading->meter ?? '', $reading->person->name ?? '', $reading->told_at->toIso8601ZuluString('millisecond'), in_array($reading->id, $holding, true) ? 'yes' : 'no'];
             }
         }
-        $file = fopen('php://temp', 'r+') ?: throw new \RuntimeException('No memory for a file.');
-        foreach ($lines as $line) {
-            // What a spreadsheet would take for a formula is a text.
-            fputcsv($file, array_map(fn (mixed $cell): string => preg_match('/^[=+@]/', (string) $cell) === 1 ? "'{$cell}" : (string) $cell, $line), escape: '');
-        }
-        rewind($file);
 
-        return (string) stream_get_contents($file);
+        return Spreadsheet::csv($lines);
     }
 
     /** @return array<string, mixed> */

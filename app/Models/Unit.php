@@ -87,10 +87,10 @@ class Unit extends Model implements OfProgramme
         return $this->programme_id;
     }
 
-    /** Of its page for everybody. */
-    public function address(): string
+    /** Of its page for everybody, within this installation. */
+    public function path(): string
     {
-        return config()->string('app.url')."/u/{$this->token}";
+        return "/u/{$this->token}";
     }
 
     /** As it is called: its number, and its name where it has one. */

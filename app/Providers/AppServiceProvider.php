@@ -50,7 +50,7 @@ class AppServiceProvider extends ServiceProvider
         RateLimiter::for('unit-page', fn (Request $request): Limit => Limit::perMinute(120)->by((string) $request->ip()));
         RateLimiter::for('begin', fn (Request $request): Limit => Limit::perHour(20)->by((string) $request->ip()));
         // `1abc` is no number of a record, though the database would take it for 1.
-        foreach (['programme', 'site', 'room', 'build', 'version', 'person', 'invitation', 'offcut', 'unit', 'photo', 'day'] as $record) {
+        foreach (['programme', 'site', 'room', 'build', 'version', 'person', 'invitation', 'offcut', 'unit', 'photo', 'day', 'survey', 'log', 'meter'] as $record) {
             Route::pattern($record, '[1-9][0-9]{0,17}');
         }
     }

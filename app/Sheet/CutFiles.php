@@ -2,6 +2,7 @@
 
 namespace App\Sheet;
 
+use App\Formats\Spreadsheet;
 use Illuminate\Support\Str;
 use Jornel\Core\Cut\CutPart;
 use Jornel\Core\Cut\CutPlan;
@@ -97,18 +98,8 @@ final readonly class CutFiles
             $rows[] = self::row($line);
         }
         $rows[] = ['', 'Total', '', '', '', (string) $list->firstCost(), '', ''];
-        $stream = fopen('php://memory', 'w+');
-        if ($stream === false) {
-            return '';
-        }
-        // Spreadsheets take UTF-8 for what it is only after this mark.
-        fwrite($stream, "\u{FEFF}");
-        foreach ($rows as $row) {
-            fputcsv($stream, array_map(self::harmless(...), $row), ',', '"', '', "\r\n");
-        }
-        rewind($stream);
 
-        return (string) stream_get_contents($stream);
+        return Spreadsheet::csv($rows);
     }
 
     /** @return iterable<string, CutDrawing> */
@@ -129,11 +120,5 @@ final readonly class CutFiles
     private static function row(ShoppingLine $line): array
     {
         return [$line->part, $line->name, (string) $line->needed, (string) $line->fromStock, $line->packs->text(), (string) $line->packs->price, (string) $line->packs->leftOver, $line->note];
-    }
-
-    /** A spreadsheet takes what begins so for a formula. */
-    private static function harmless(string $value): string
-    {
-        return preg_match('/^[=+\-@\t\r]/', $value) === 1 ? "'{$value}" : $value;
     }
 }

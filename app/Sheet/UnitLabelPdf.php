@@ -10,6 +10,8 @@ final class UnitLabelPdf
 {
     public static function of(Unit $unit, System $measure): string
     {
-        return (string) PaperPdf::of('label', ['unit' => $unit, 'code' => 'data:image/svg+xml;base64,'.base64_encode(QrCode::svg($unit->address())), 'address' => $unit->address()] + UnitFacts::of($unit, $measure), $measure)->output();
+        $address = OwnAddress::of($unit);
+
+        return (string) PaperPdf::of('label', ['unit' => $unit, 'code' => 'data:image/svg+xml;base64,'.base64_encode(QrCode::svg($address)), 'address' => $address, 'isReachable' => OwnAddress::isReachable($address)] + UnitFacts::of($unit, $measure), $measure)->output();
     }
 }

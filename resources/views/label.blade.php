@@ -33,6 +33,9 @@
     <td><img src="{{ $code }}" style="width: 32mm"></td>
 </tr></table>
 <p class="note">{{ $address }}</p>
+@if (! $isReachable)
+<p class="note"><b>A phone cannot come here: this address is of one machine alone.</b> Start Jornel on your network (up --lan) or set APP_URL, then print the label again.</p>
+@endif
 </div>
 </body>
 </html>

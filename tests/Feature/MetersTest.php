@@ -206,6 +206,19 @@ class MetersTest extends FeatureTestCase
         self::assertLessThan(8_000_000, memory_get_peak_usage() - $before);
     }
 
+    public function test_what_is_done_with_meters_is_remembered_and_one_that_was_deleted_comes_back(): void
+    {
+        $id = $this->add(['name' => 'Hall', 'tells' => 'pm25', 'driver' => 'folder', 'address' => 'hall'])->assertCreated()->json('id');
+        $this->deleteJson("/api/v1/meters/{$id}")->assertNoContent();
+        $this->getJson("/api/v1/programmes/{$this->programme->id}/deleted")->assertOk()->assertJsonPath('items.0', fn (array $item): bool => [$item['kind'], $item['id'], $item['name']] === ['meter', $id, 'Hall']);
+        $this->deleteJson("/api/v1/meters/{$id}/deletion")->assertNoContent();
+        $this->deleteJson("/api/v1/meters/{$id}/deletion")->assertNoContent();
+        $told = array_column($this->getJson("/api/v1/programmes/{$this->programme->id}/activities")->assertOk()->json('activities'), 'text');
+
+        self::assertSame(['brought the meter “Hall” back', 'deleted the meter “Hall”', 'added the meter “Hall”'], array_slice($told, 0, 3));
+        self::assertSame([$id], array_column($this->getJson("/api/v1/programmes/{$this->programme->id}/meters")->json(), 'id'));
+    }
+
     public function test_only_an_organiser_allows_meters(): void
     {
         $this->actingAs($this->person(Role::Builder, $this->programme));

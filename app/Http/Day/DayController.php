@@ -100,7 +100,10 @@ class DayController extends Controller
     ])]
     public function restore(BuildDay $day): Response
     {
-        $day->restore();
+        if ($day->trashed()) {
+            $day->restore();
+            Remember::that('day_restored', $day->programme_id, null, ['day' => $day->name]);
+        }
 
         return new Response(status: 204);
     }

@@ -3,6 +3,7 @@
 namespace App\Http\Guide;
 
 use App\Models\Unit;
+use App\Sheet\OwnAddress;
 use App\Sheet\QrCode;
 use Jornel\Core\Caution\Cautions;
 use Jornel\Core\Guide\Guide;
@@ -11,13 +12,13 @@ use Jornel\Core\Guide\LearnedTimes;
 use Jornel\Core\Guide\Progress;
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(schema: 'MadeUnit', required: ['id', 'number', 'name', 'title', 'programme_id', 'room', 'room_id', 'site', 'build', 'version_id', 'version', 'started_at', 'started_by', 'made_at', 'made_by', 'is_open', 'address', 'code', 'revision', 'may_build', 'steps', 'left_minutes', 'changes'], properties: [
+#[OA\Schema(schema: 'MadeUnit', required: ['id', 'number', 'name', 'title', 'programme_id', 'room', 'room_id', 'site', 'build', 'version_id', 'version', 'started_at', 'started_by', 'made_at', 'made_by', 'is_open', 'address', 'is_reachable', 'code', 'revision', 'may_build', 'steps', 'left_minutes', 'changes'], properties: [
     new OA\Property(property: 'id', type: 'integer'), new OA\Property(property: 'number', type: 'integer'), new OA\Property(property: 'name', type: 'string'), new OA\Property(property: 'title', type: 'string'),
     new OA\Property(property: 'programme_id', type: 'integer'), new OA\Property(property: 'room', type: 'string'), new OA\Property(property: 'room_id', type: 'integer'), new OA\Property(property: 'site', type: 'string'), new OA\Property(property: 'build', type: 'string'),
     new OA\Property(property: 'version_id', type: 'integer'), new OA\Property(property: 'version', type: 'integer', description: 'Its number in the build'),
     new OA\Property(property: 'started_at', type: 'string', format: 'date-time'), new OA\Property(property: 'started_by', type: 'string'),
     new OA\Property(property: 'made_at', type: 'string', format: 'date-time', nullable: true), new OA\Property(property: 'made_by', type: 'string'),
-    new OA\Property(property: 'is_open', type: 'boolean', description: 'Whether its page can be read without signing in'), new OA\Property(property: 'address', type: 'string', description: 'Of that page'), new OA\Property(property: 'code', type: 'string', description: 'QR code of the address, as SVG'),
+    new OA\Property(property: 'is_open', type: 'boolean', description: 'Whether its page can be read without signing in'), new OA\Property(property: 'address', type: 'string', description: 'Of that page'), new OA\Property(property: 'is_reachable', type: 'boolean', description: 'Whether a phone can come there'), new OA\Property(property: 'code', type: 'string', description: 'QR code of the address, as SVG'),
     new OA\Property(property: 'revision', type: 'integer'), new OA\Property(property: 'may_build', type: 'boolean'),
     new OA\Property(property: 'steps', type: 'array', items: new OA\Items(ref: '#/components/schemas/GuideStep')),
     new OA\Property(property: 'left_minutes', type: 'integer', description: 'Of work on what is not done, at the pace of whoever asks'),
@@ -39,7 +40,7 @@ final class MadeUnitData
             'version_id' => $unit->version_id, 'version' => $unit->version->number,
             'started_at' => $unit->started_at->toIso8601String(), 'started_by' => $unit->starter->name ?? '',
             'made_at' => $unit->made_at?->toIso8601String(), 'made_by' => $unit->maker->name ?? '',
-            'is_open' => $unit->is_open, 'address' => $unit->address(), 'code' => QrCode::svg($unit->address()),
+            'is_open' => $unit->is_open, 'address' => $address = OwnAddress::of($unit), 'is_reachable' => OwnAddress::isReachable($address), 'code' => QrCode::svg($address),
             'revision' => $unit->revision, 'may_build' => $mayBuild,
             'steps' => $steps,
             'left_minutes' => (int) round(array_sum(array_map(fn (array $step): float => $step['done'] === null ? (float) $step['minutes'] : 0.0, $steps))),

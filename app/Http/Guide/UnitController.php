@@ -100,7 +100,10 @@ class UnitController extends Controller
     ])]
     public function restore(Unit $unit): Response
     {
-        $unit->restore();
+        if ($unit->trashed()) {
+            $unit->restore();
+            Remember::that('unit_restored', $unit->programme_id, $unit->version->build->room, ['unit' => $unit->title()]);
+        }
 
         return new Response(status: 204);
     }

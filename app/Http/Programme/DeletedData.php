@@ -3,6 +3,7 @@
 namespace App\Http\Programme;
 
 use App\Models\BuildDay;
+use App\Models\Meter;
 use App\Models\Person;
 use App\Models\Programme;
 use App\Models\Room;
@@ -20,7 +21,7 @@ final readonly class DeletedData
     /** @param  list<array{kind: string, id: int, name: string, of: string, at: string, may_bring_back: bool}>  $items */
     private function __construct(
         #[OA\Property(items: new OA\Items(type: 'object', required: ['kind', 'id', 'name', 'of', 'at', 'may_bring_back'], properties: [
-            new OA\Property(property: 'kind', type: 'string', enum: ['site', 'room', 'unit', 'day']), new OA\Property(property: 'id', type: 'integer'), new OA\Property(property: 'name', type: 'string'),
+            new OA\Property(property: 'kind', type: 'string', enum: ['site', 'room', 'unit', 'day', 'meter']), new OA\Property(property: 'id', type: 'integer'), new OA\Property(property: 'name', type: 'string'),
             new OA\Property(property: 'of', type: 'string', description: 'Site of a room, room of a unit; empty for others'), new OA\Property(property: 'at', type: 'string', format: 'date-time'),
             new OA\Property(property: 'may_bring_back', type: 'boolean', description: 'Whether whoever asks may'),
         ]))] public array $items,
@@ -46,6 +47,9 @@ final readonly class DeletedData
         }
         foreach (BuildDay::onlyTrashed()->where('programme_id', $programme->id)->latest('deleted_at')->limit(self::MOST)->get() as $day) {
             $items[] = self::item('day', $day->id, $day->name, '', $day->deleted_at, $work);
+        }
+        foreach (Meter::onlyTrashed()->where('programme_id', $programme->id)->latest('deleted_at')->limit(self::MOST)->get() as $meter) {
+            $items[] = self::item('meter', $meter->id, $meter->name, '', $meter->deleted_at, $places);
         }
         usort($items, fn (array $one, array $other): int => $other['at'] <=> $one['at']);
 

@@ -2,6 +2,7 @@
 
 namespace App\Http\Proof;
 
+use App\Actions\Remember;
 use App\Http\Shared\Controller;
 use App\Meters\MeterAddress;
 use App\Meters\Meters;
@@ -41,13 +42,27 @@ class MeterController extends Controller
         }
         $meter = Meter::query()->create(array_map(fn (mixed $value): mixed => $value ?? '', $request->validated()) + ['programme_id' => $programme->id, 'person_id' => $this->person($request)->id]);
 
+        Remember::that('meter_added', $programme->id, null, ['meter' => $meter->name]);
+
         return new JsonResponse(MeterData::of($meter->refresh()), 201);
     }
 
-    #[OA\Delete(path: '/meters/{meter}', operationId: 'deleteMeter', parameters: [new OA\PathParameter(name: 'meter', schema: new OA\Schema(type: 'integer'))], responses: [new OA\Response(response: 204, description: 'It is asked no more')])]
+    #[OA\Delete(path: '/meters/{meter}', operationId: 'deleteMeter', parameters: [new OA\PathParameter(name: 'meter', schema: new OA\Schema(type: 'integer'))], responses: [new OA\Response(response: 204, description: 'It is asked no more, and can be brought back')])]
     public function destroy(Meter $meter): Response
     {
         $meter->delete();
+        Remember::that('meter_deleted', $meter->programme_id, null, ['meter' => $meter->name]);
+
+        return new Response(status: 204);
+    }
+
+    #[OA\Delete(path: '/meters/{meter}/deletion', operationId: 'restoreMeter', parameters: [new OA\PathParameter(name: 'meter', schema: new OA\Schema(type: 'integer'))], responses: [new OA\Response(response: 204, description: 'It is there again')])]
+    public function restore(Meter $meter): Response
+    {
+        if ($meter->trashed()) {
+            $meter->restore();
+            Remember::that('meter_restored', $meter->programme_id, null, ['meter' => $meter->name]);
+        }
 
         return new Response(status: 204);
     }

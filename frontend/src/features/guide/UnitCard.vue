@@ -45,6 +45,9 @@ async function drop(): Promise<void> {
             <div>
                 <a :href="`/api/v1/units/${unit.id}/label.pdf`" target="_blank" rel="noopener">Print the label</a>
                 <p class="aside">Its code leads to {{ unit.address.replace(/^https?:\/\//, '') }}</p>
+                <p v-if="!unit.is_reachable" class="aside warns">
+                    A phone cannot come there: it is an address of this machine alone. Whoever runs Jornel can put it on your network.
+                </p>
                 <label v-if="unit.may_build" class="open">
                     <Switch
                         size="small"

@@ -43,6 +43,10 @@ const PLACES: Record<Deletable['kind'], { remove: (id: number) => Answered; back
         remove: (day) => api.DELETE('/days/{day}', { params: { path: { day } } }),
         back: (day) => api.DELETE('/days/{day}/deletion', { params: { path: { day } } }),
     },
+    meter: {
+        remove: (meter) => api.DELETE('/meters/{meter}', { params: { path: { meter } } }),
+        back: (meter) => api.DELETE('/meters/{meter}/deletion', { params: { path: { meter } } }),
+    },
 };
 
 export const useDelete = () => useChange(({ kind, id }: Deletable) => answer(PLACES[kind].remove(id)));

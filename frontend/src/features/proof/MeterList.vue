@@ -5,12 +5,14 @@ import type { Meter, MeterRequest } from '../../api/client';
 import ChoiceSelect from '../../ui/ChoiceSelect.vue';
 import EntryField from '../../ui/EntryField.vue';
 import NoticeBar from '../../ui/NoticeBar.vue';
+import { useDeleting } from '../programme/useDeleting';
 import { useAllowingMeters, useMeters } from './meters';
 
 /** Meters that may be asked: sensors in the network that answer JSON, or folders that files are dropped into. */
 const props = defineProps<{ programme: number; mayChange: boolean }>();
 const meters = useMeters(() => props.programme);
-const { adding, removing } = useAllowingMeters(() => props.programme);
+const { adding } = useAllowingMeters(() => props.programme);
+const remove = useDeleting();
 const TELLS: Record<Meter['tells'], string> = {
     pm25: 'Particles',
     'air-speed': 'Air speed',
@@ -43,7 +45,7 @@ async function add(): Promise<void> {
             <li v-for="one in meters.data.value" :key="one.id">
                 <b>{{ one.name }}</b> {{ TELLS[one.tells].toLowerCase() }}
                 <span class="aside">{{ one.driver === 'stand-in' ? 'comes with the demo' : (one.folder ?? one.address) }}</span>
-                <Button v-if="mayChange" type="text" size="small" danger @click="removing.run(one.id)">Delete</Button>
+                <Button v-if="mayChange" type="text" size="small" danger @click="remove({ kind: 'meter', id: one.id }, one.name)">Delete</Button>
             </li>
         </ul>
         <Form v-if="mayChange" layout="vertical" class="add" @submit.prevent="add">

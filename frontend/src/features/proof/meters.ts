@@ -22,7 +22,6 @@ export function useAllowingMeters(programme: MaybeRefOrGetter<number>) {
                 answer(api.POST('/programmes/{programme}/meters', { params: { path: { programme: toValue(programme) } }, body })),
             again,
         ),
-        removing: useWrite((meter: number) => answer(api.DELETE('/meters/{meter}', { params: { path: { meter } } })), again),
     };
 }
 

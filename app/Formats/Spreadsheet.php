@@ -1,0 +1,29 @@
+<?php
+
+namespace App\Formats;
+
+use RuntimeException;
+
+/** A table as a file for spreadsheets: what people wrote in it stays text, whatever it begins with. */
+final class Spreadsheet
+{
+    /** @param  list<list<string|int|float>>  $rows */
+    public static function csv(array $rows): string
+    {
+        $file = fopen('php://memory', 'w+') ?: throw new RuntimeException('No memory for a file.');
+        // Spreadsheets take UTF-8 for what it is only after this mark.
+        fwrite($file, "\u{FEFF}");
+        foreach ($rows as $row) {
+            fputcsv($file, array_map(self::harmless(...), $row), escape: '', eol: "\r\n");
+        }
+        rewind($file);
+
+        return (string) stream_get_contents($file);
+    }
+
+    /** What begins so would be taken for a formula, wherever in it blanks stand first; numbers stay numbers. */
+    private static function harmless(string|int|float $cell): string
+    {
+        return ! is_numeric($cell) && preg_match('/^\s*[=+\-@＝＋－＠]|^[\t\r\n]/u', mb_scrub((string) $cell)) === 1 ? "'{$cell}" : (string) $cell;
+    }
+}

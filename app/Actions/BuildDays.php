@@ -4,9 +4,9 @@ namespace App\Actions;
 
 use App\Models\BuildDay;
 use App\Models\Person as Account;
-use App\Models\Unit;
 use App\Models\Version;
 use Illuminate\Support\Facades\Date;
+use Illuminate\Support\Facades\DB;
 use Jornel\Core\BuildDay\Assignment;
 use Jornel\Core\BuildDay\Day;
 use Jornel\Core\BuildDay\InvalidDay;
@@ -20,7 +20,6 @@ use Jornel\Core\BuildDay\UnitTasks;
 use Jornel\Core\Guide\Guide;
 use Jornel\Core\Guide\GuidePart;
 use Jornel\Core\Guide\GuideStep;
-use Jornel\Core\Guide\Progress;
 
 /** Plans build days, and follows them by what is told at the tables. */
 final class BuildDays
@@ -51,7 +50,7 @@ final class BuildDays
             }
             $version->load('build.room.site.programme.parts');
             $guide = $this->guideOf($version);
-            $times = $this->guide->times($guide, $day->programme_id);
+            [$times] = $this->guide->times($guide, $day->programme_id);
             $minutes = [];
             foreach ($guide->steps as $step) {
                 $minutes[$step->id()] = $times->minutes($step->step);
@@ -210,20 +209,19 @@ final class BuildDays
         $tasks = array_map(fn (array $one): Task => $one[0], $this->tasks($day));
         $planned = array_column($day->plan['tasks'] ?? [], null, 'id');
         $names = array_column($day->written['people'], 'name');
-        $units = Unit::query()->with('ticks.person');
-        $units->whereIn('id', $day->units);
-        $progress = $units->get()->keyBy('id')->map(fn (Unit $unit): Progress => $this->guide->progress($unit));
+        $done = DB::table('unit_steps')->leftJoin('people', 'people.id', '=', 'unit_steps.done_by')->whereIn('unit_id', $day->units)->whereNotNull('done_at_ms')
+            ->get(['unit_id', 'step', 'done_at_ms', 'minutes', 'people.name'])->keyBy(fn (object $row): string => "{$row->unit_id} {$row->step}");
         $begun = (float) $day->begun_at->getTimestamp();
         $frozen = [];
         foreach ($tasks as $number => $task) {
             [$unit, $step] = explode('.', $task->id, 2);
-            $told = ($progress[$day->units[(int) $unit - 1] ?? 0] ?? null)?->steps[$step] ?? null;
-            if ($told === null || $told->done === null) {
+            $told = $done->get(($day->units[(int) $unit - 1] ?? 0)." {$step}");
+            if ($told === null) {
                 continue;
             }
-            $end = max(0.0, ($told->done->at - $begun) / 60.0);
+            $end = max(0.0, ($told->done_at_ms / 1000.0 - $begun) / 60.0);
             $start = max(0.0, $end - ($told->minutes ?? $task->work));
-            $who = array_search($told->done->by, $names, true);
+            $who = array_search($told->name, $names, true);
             $other = array_search($planned[$task->id]['people'][0] ?? '', $names, true);
             $frozen[$number] = new Assignment($task, $start, $end, [is_int($who) ? $who : (is_int($other) ? $other : 0)]);
         }

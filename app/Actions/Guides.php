@@ -47,7 +47,7 @@ final readonly class Guides
         $unit = Unit::query()->create([
             'programme_id' => $programme->id, 'version_id' => $version->id, 'name' => $name, 'token' => Str::random(22),
             'number' => 1 + (int) Unit::withTrashed()->where('programme_id', $programme->id)->max('number'),
-            'guide' => $this->frozen($this->of($version)), 'started_by' => $by->id, 'started_at' => now(),
+            'guide' => $guide = $this->frozen($this->of($version)), 'steps' => count($guide), 'shape' => $version->choices['shape'], 'started_by' => $by->id, 'started_at' => now(),
         ]);
         Remember::that('unit_begun', $programme->id, $version->build->room, ['unit' => $unit->title(), 'build' => $version->build->name]);
 
@@ -69,38 +69,29 @@ final readonly class Guides
         return GuideChange::between($told, $now);
     }
 
-    /** What the steps of a guide take, by the ticks of this programme on units of the same shape. */
-    public function times(Guide $guide, int $programme): LearnedTimes
+    /**
+     * What the steps of a guide take, by the ticks of this programme on units of the same shape, and how somebody's own times
+     * compare with those: 1 where nobody is asked for.
+     *
+     * @return array{LearnedTimes, float}
+     */
+    public function times(Guide $guide, int $programme, ?Person $person = null): array
     {
-        return LearnedTimes::of($this->measured($guide, $programme, null), $guide);
+        $measured = $this->measured($guide, $programme);
+        $took = fn (array $some): array => array_values(array_map(fn (array $one): array => [$one[0], $one[1]], $some));
+        $times = LearnedTimes::of($took($measured), $guide);
+
+        return [$times, $person === null ? 1.0 : $times->pace($took(array_filter($measured, fn (array $one): bool => $one[2] === $person->id)), $guide)];
     }
 
-    /** How somebody's times compare with those. */
-    public function pace(Guide $guide, LearnedTimes $times, int $programme, Person $person): float
+    /** @return list<array{string, float, int|null}> id of the step, minutes, and number of who did it */
+    private function measured(Guide $guide, int $programme): array
     {
-        return $times->pace($this->measured($guide, $programme, $person), $guide);
-    }
+        $units = DB::table('units')->where('programme_id', $programme)->where('shape', $guide->design->shape->id())->whereNull('deleted_at')
+            ->orderByDesc('id')->limit(self::LEARNED_FROM)->pluck('id');
+        $rows = DB::table('unit_steps')->whereIn('unit_id', $units)->whereNotNull('minutes')->orderBy('unit_id')->orderBy('step');
 
-    /** @return list<array{string, float}> id of the step and minutes */
-    private function measured(Guide $guide, int $programme, ?Person $of): array
-    {
-        $units = DB::table('units')->join('versions', 'versions.id', '=', 'units.version_id')
-            ->where('units.programme_id', $programme)->whereNull('units.deleted_at')
-            ->where('versions.choices->shape', $guide->design->shape->id())
-            ->orderByDesc('units.id')->limit(self::LEARNED_FROM)->pluck('units.id');
-        $ticks = UnitTick::query()->with('person');
-        $ticks->whereIn('unit_id', $units)->orderBy('id');
-        $measured = [];
-        foreach ($ticks->get()->groupBy('unit_id') as $ofUnit) {
-            $progress = Progress::of(array_values($ofUnit->map(fn (UnitTick $tick) => $tick->tick())->all()));
-            foreach ($progress->minutes() as $step => $minutes) {
-                if ($of === null || $progress->steps[$step]->done?->by === $of->name) {
-                    $measured[] = [(string) $step, $minutes];
-                }
-            }
-        }
-
-        return $measured;
+        return array_values($rows->get(['step', 'minutes', 'done_by'])->map(fn (object $row): array => [(string) $row->step, (float) $row->minutes, $row->done_by === null ? null : (int) $row->done_by])->all());
     }
 
     /** @return list<FrozenStep> */

@@ -22,7 +22,10 @@ use Illuminate\Support\Carbon;
  * @property string $name
  * @property string $token  of its page for everybody
  * @property bool $is_open  whether that page can be read without signing in
+ * @property string $shape  of its version
  * @property list<FrozenStep> $guide
+ * @property int $steps  of its guide
+ * @property int $done_steps  that are done ({@see UnitSteps})
  * @property Carbon $started_at
  * @property int|null $started_by
  * @property Carbon|null $made_at
@@ -41,7 +44,7 @@ class Unit extends Model implements OfProgramme
 
     protected $table = 'units';
 
-    protected $fillable = ['programme_id', 'version_id', 'number', 'name', 'token', 'is_open', 'guide', 'started_by', 'started_at', 'made_by', 'made_at', 'revision'];
+    protected $fillable = ['programme_id', 'version_id', 'number', 'name', 'token', 'is_open', 'guide', 'shape', 'steps', 'started_by', 'started_at', 'made_by', 'made_at', 'revision'];
 
     /** @return array<string, string> */
     protected function casts(): array

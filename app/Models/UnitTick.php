@@ -45,6 +45,6 @@ class UnitTick extends Model
 
     public function tick(): Tick
     {
-        return new Tick($this->step, $this->kind, $this->hold, $this->text, $this->person->name ?? 'somebody', (float) $this->told_at->format('U.v'), $this->photo_id);
+        return new Tick($this->step, $this->kind, $this->hold, $this->text, $this->person->name ?? 'somebody', (float) $this->told_at->format('U.v'), $this->photo_id, $this->person_id);
     }
 }

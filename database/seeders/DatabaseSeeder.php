@@ -7,6 +7,7 @@ use App\Actions\Evaluate;
 use App\Actions\Guides;
 use App\Actions\SaveVersion;
 use App\Actions\Shelf;
+use App\Actions\UnitSteps;
 use App\Models\Build;
 use App\Models\BuildDay;
 use App\Models\Meter;
@@ -95,6 +96,7 @@ class DatabaseSeeder extends Seeder
             }
             $tell(TickKind::Done);
         }
+        UnitSteps::record($unit, array_column($steps, 'id'));
         if ($row['made']) {
             $unit->update(['made_at' => $at, 'made_by' => $by->id]);
         }

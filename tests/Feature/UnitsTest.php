@@ -2,6 +2,7 @@
 
 namespace Tests\Feature;
 
+use App\Actions\Guides;
 use App\Actions\SaveVersion;
 use App\Models\Build;
 use App\Models\Person;
@@ -10,7 +11,13 @@ use App\Models\Role;
 use App\Models\Unit;
 use App\Models\UnitTick;
 use Illuminate\Support\Facades\Date;
+use Illuminate\Support\Facades\DB;
+use Jornel\Core\Guide\Progress;
+use Jornel\Core\Guide\Tick;
+use Jornel\Core\Guide\TickKind;
 use PHPUnit\Framework\Attributes\TestWith;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
 use Symfony\Component\Process\Process;
 
 /** A unit from the first step to its label: what is told of its steps, by whom, once. */
@@ -101,6 +108,48 @@ class UnitsTest extends FeatureTestCase
         self::assertSame(array_column($unit['steps'], 'action'), array_column($after->json('steps'), 'action'));
         self::assertStringContainsString('triangles', $after->json('changes.added.0'));
         self::assertStringContainsString('shroud', $after->json('changes.dropped.0'));
+    }
+
+    public function test_where_steps_stand_is_kept_as_all_that_was_told_says_and_two_of_one_name_stay_two(): void
+    {
+        $random = new Randomizer(new Mt19937(26));
+        $unit = $this->begin();
+        $steps = array_slice(array_column($unit['steps'], 'id'), 0, 4);
+        $builders = [$this->person(Role::Builder, $this->programme), $this->person(Role::Builder, $this->programme)];
+        Person::query()->whereKey([$builders[0]->id, $builders[1]->id])->update(['name' => 'Alex Rivers']);
+        $now = (int) now()->valueOf() - 3_600_000;
+        for ($i = 0; $i < 60; $i++) {
+            $kind = ['begun', 'done', 'begun', 'done', 'undone', 'note'][$random->getInt(0, 5)];
+            $this->actingAs($builders[$random->getInt(0, 1)]->refresh());
+            $this->postJson("/api/v1/units/{$unit['id']}/ticks", ['ticks' => [['key' => "key-{$i}-of-it", 'step' => $steps[$random->getInt(0, 3)], 'kind' => $kind, 'text' => 'a', 'at' => $now + 1000 * $random->getInt(0, 3000)]]])->assertOk();
+        }
+        $told = Unit::query()->with('ticks.person')->findOrFail($unit['id']);
+        $progress = $this->app->make(Guides::class)->progress($told);
+        $kept = DB::table('unit_steps')->where('unit_id', $unit['id'])->get()->keyBy('step');
+
+        foreach ($progress->steps as $step => $one) {
+            self::assertSame([$one->done?->person, $one->done === null ? null : (int) round(1000.0 * $one->done->at)], [$kept[$step]->done_by, $kept[$step]->done_at_ms], (string) $step);
+            self::assertEqualsWithDelta($one->done === null ? null : $one->minutes, $kept[$step]->minutes, 1e-9, (string) $step);
+        }
+        self::assertSame(count(array_filter($progress->steps, fn ($one): bool => $one->done !== null)), $told->done_steps);
+        // Whoever began is who must have finished: of one name, not of one person, a time would be told that nobody took.
+        $begun = new Tick('tack', TickKind::Begun, null, '', 'Alex Rivers', 0.0, null, $builders[0]->id);
+        $done = new Tick('tack', TickKind::Done, null, '', 'Alex Rivers', 600.0, null, $builders[1]->id);
+        self::assertNull(Progress::of([$begun, $done])->steps['tack']->minutes);
+    }
+
+    public function test_a_list_of_many_units_goes_on(): void
+    {
+        $first = Unit::query()->findOrFail($this->begin()['id']);
+        $rows = array_map(fn (int $number): array => ['number' => 1000 + $number, 'token' => sprintf('%022d', $number), 'guide' => json_encode($first->guide)] + array_diff_key($first->getAttributes(), ['id' => 0]), range(1, 130));
+        DB::table('units')->insert($rows);
+        $page = $this->getJson("/api/v1/programmes/{$first->programme_id}/units")->assertOk()->json();
+        $next = $this->getJson("/api/v1/programmes/{$first->programme_id}/units?before={$page[99]['number']}")->assertOk()->json();
+
+        self::assertSame([100, 1130, 1030], [count($page), $page[0]['number'], $next[0]['number']]);
+        self::assertSame(131, 100 + count(array_filter($next, fn (array $one): bool => $one['number'] > 1000 || $one['id'] === $first->id)));
+        $guide = $this->getJson("/api/v1/versions/{$first->version_id}/guide")->assertOk()->json();
+        self::assertSame([131, 24, 1130], [$guide['begun'], count($guide['units']), $guide['units'][23]['number']]);
     }
 
     public function test_times_are_learned_from_ticks_of_units_of_the_same_shape(): void

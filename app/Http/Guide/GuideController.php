@@ -12,6 +12,7 @@ use App\Sheet\GuidePdf;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Illuminate\Support\Facades\DB;
 use Jornel\Core\Data\DataFiles;
 use Jornel\Core\Drawing\Camera;
 use Jornel\Core\Drawing\Drawing;
@@ -25,18 +26,22 @@ use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 /** How a version is made: its steps, a picture of each, the whole on paper. */
 class GuideController extends Controller
 {
+    /** Units that are told with a guide. */
+    private const LATEST = 24;
+
     public function __construct(private readonly Guides $guides, private readonly DataFiles $data)
     {
     }
 
     #[OA\Get(path: '/versions/{version}/guide', operationId: 'guide', parameters: [new OA\PathParameter(name: 'version', schema: new OA\Schema(type: 'integer'))], responses: [
-        new OA\Response(response: 200, description: 'Its steps, and the units that are made by them', content: new OA\JsonContent(type: 'object', required: ['steps', 'work', 'looking', 'shortest', 'units', 'planned'], properties: [
+        new OA\Response(response: 200, description: 'Its steps, and the units that are made by them', content: new OA\JsonContent(type: 'object', required: ['steps', 'work', 'looking', 'shortest', 'units', 'begun', 'planned'], properties: [
             new OA\Property(property: 'steps', type: 'array', items: new OA\Items(ref: '#/components/schemas/GuideStep')),
             new OA\Property(property: 'work', type: 'integer', description: 'Minutes of one person, at their pace'),
             new OA\Property(property: 'looking', type: 'integer', description: 'Of them for counting, trying, looking and labelling'),
             new OA\Property(property: 'shortest', type: 'integer', description: 'Minutes at the least, however many hands there are'),
             new OA\Property(property: 'planned', type: 'integer', description: 'Units that the version plans'),
-            new OA\Property(property: 'units', type: 'array', items: new OA\Items(ref: '#/components/schemas/UnitLine')),
+            new OA\Property(property: 'units', type: 'array', description: 'The latest of them, in their order', items: new OA\Items(ref: '#/components/schemas/UnitLine')),
+            new OA\Property(property: 'begun', type: 'integer', description: 'Units that were begun in all'),
         ])),
     ])]
     public function show(Request $request, Version $version): JsonResponse
@@ -44,11 +49,11 @@ class GuideController extends Controller
         $version->load('build.room.site.programme.parts');
         $guide = $this->guides->of($version);
         $programme = $version->build->room->site->programme_id;
-        $times = $this->guides->times($guide, $programme);
-        $pace = $this->guides->pace($guide, $times, $programme, $this->person($request));
+        [$times, $pace] = $this->guides->times($guide, $programme, $this->person($request));
         $steps = StepData::all($this->guides->frozen($guide), Progress::of([]), array_column($this->data->cautions()->all, null, 'id'), $guide, $times, $pace);
-        $units = Unit::query()->with(UnitLineData::WITH);
-        $units->whereIn('version_id', Version::query()->where('build_id', $version->build_id)->select('id'))->orderBy('number');
+        $versions = DB::table('versions')->where('build_id', $version->build_id)->pluck('id');
+        $units = UnitLineData::query();
+        $units->whereIn('version_id', $versions)->orderByDesc('number')->limit(self::LATEST);
 
         return new JsonResponse([
             'steps' => $steps,
@@ -56,7 +61,8 @@ class GuideController extends Controller
             'looking' => (int) round(array_sum(array_column(array_filter($steps, fn (array $step): bool => $guide->step((string) $step['id'])?->step->isLooking() ?? false), 'minutes'))),
             'shortest' => (int) round($guide->shortest()),
             'planned' => $version->units,
-            'units' => array_values($units->get()->map(fn (Unit $unit): array => UnitLineData::of($unit, $this->guides->progress($unit)))->all()),
+            'units' => array_values($units->get()->reverse()->map(UnitLineData::of(...))->all()),
+            'begun' => Unit::query()->whereIn('version_id', $versions)->count(),
         ]);
     }
 

@@ -4,6 +4,7 @@ namespace App\Http\Guide;
 
 use App\Actions\Guides;
 use App\Actions\Remember;
+use App\Actions\UnitSteps;
 use App\Exceptions\Overtaken;
 use App\Http\Shared\Controller;
 use App\Models\Programme;
@@ -12,6 +13,7 @@ use App\Models\UnitPhoto;
 use App\Models\UnitTick;
 use App\Models\Version;
 use App\Sheet\UnitLabelPdf;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -24,22 +26,25 @@ use OpenApi\Attributes as OA;
 /** Units that are made, by the guide as it was when they were begun. */
 class UnitController extends Controller
 {
-    /** Units on a page of the list. */
-    private const PAGE = 200;
+    /** Units that are told at a time. */
+    private const PAGE = 100;
 
     public function __construct(private readonly Guides $guides, private readonly DataFiles $data)
     {
     }
 
-    #[OA\Get(path: '/programmes/{programme}/units', operationId: 'units', parameters: [new OA\PathParameter(name: 'programme', schema: new OA\Schema(type: 'integer'))], responses: [
-        new OA\Response(response: 200, description: 'Its units, the latest first', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: '#/components/schemas/UnitLine'))),
+    #[OA\Get(path: '/programmes/{programme}/units', operationId: 'units', parameters: [
+        new OA\PathParameter(name: 'programme', schema: new OA\Schema(type: 'integer')), new OA\QueryParameter(name: 'before', schema: new OA\Schema(type: 'integer', minimum: 1), description: 'Number of the unit before which they are: further down the list'),
+    ], responses: [
+        new OA\Response(response: 200, description: 'Its units, the latest first, so many at a time', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: '#/components/schemas/UnitLine'))),
     ])]
-    public function index(Programme $programme): JsonResponse
+    public function index(Request $request, Programme $programme): JsonResponse
     {
-        $units = Unit::query()->with(UnitLineData::WITH);
+        $units = UnitLineData::query();
         $units->where('programme_id', $programme->id)->orderByDesc('number')->limit(self::PAGE);
+        $units->when($request->query('before') !== null, fn (Builder $earlier) => $earlier->where('number', '<', $request->integer('before')));
 
-        return new JsonResponse(array_values($units->get()->map(fn (Unit $unit): array => UnitLineData::of($unit, $this->guides->progress($unit)))->all()));
+        return new JsonResponse(array_values($units->get()->map(UnitLineData::of(...))->all()));
     }
 
     #[OA\Post(path: '/versions/{version}/units', operationId: 'beginUnit', parameters: [new OA\PathParameter(name: 'version', schema: new OA\Schema(type: 'integer'))], requestBody: new OA\RequestBody(content: new OA\JsonContent(type: 'object', properties: [new OA\Property(property: 'name', type: 'string')])), responses: [
@@ -129,11 +134,14 @@ class UnitController extends Controller
             }
             // A phone whose clock is ahead must not hold its ticks against all that come.
             $at = Carbon::createFromTimestampMs(min($tick['at'], (int) now()->valueOf()));
+            $told[] = $tick['step'];
             UnitTick::query()->insertOrIgnore([
                 'unit_id' => $unit->id, 'key' => $tick['key'], 'step' => $tick['step'], 'kind' => $kind->value, 'hold' => $tick['hold'], 'text' => $tick['text'],
                 'person_id' => $person->id, 'photo_id' => $tick['photo'], 'told_at' => $at->format('Y-m-d H:i:s.v'), 'created_at' => now(),
             ]);
         }
+
+        UnitSteps::record($unit, array_values(array_unique($told ?? [])));
 
         return new JsonResponse($this->told($request, $unit->unsetRelation('ticks')));
     }
@@ -179,10 +187,10 @@ class UnitController extends Controller
         $unit->loadMissing(['ticks.person', 'version.build.room.site.programme.parts', 'version.build.latest', 'starter', 'maker']);
         $person = $this->person($request);
         $guide = $this->guides->of($unit->version);
-        $times = $this->guides->times($guide, $unit->programme_id);
+        [$times, $pace] = $this->guides->times($guide, $unit->programme_id, $person);
 
         return MadeUnitData::of(
-            $unit, $this->guides->progress($unit), $guide, $times, $this->guides->pace($guide, $times, $unit->programme_id, $person),
+            $unit, $this->guides->progress($unit), $guide, $times, $pace,
             $this->guides->changes($unit), $this->data->cautions(), $person->mayIn($unit->programme_id)?->mayBuild() ?? false,
         );
     }

@@ -3,7 +3,7 @@
 namespace App\Http\Guide;
 
 use App\Models\Unit;
-use Jornel\Core\Guide\Progress;
+use Illuminate\Database\Eloquent\Builder;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(schema: 'UnitLine', required: ['id', 'number', 'title', 'room', 'room_id', 'build', 'version', 'done', 'steps', 'started_at', 'started_by', 'made_at', 'made_by'], properties: [
@@ -15,16 +15,27 @@ use OpenApi\Attributes as OA;
 ])]
 final class UnitLineData
 {
-    /** What of a unit is told with it. */
-    public const WITH = ['ticks.person', 'version.build.room', 'starter', 'maker'];
+    /**
+     * Units with all that is told of them here, and nothing of their guides and ticks.
+     *
+     * @return Builder<Unit>
+     */
+    public static function query(): Builder
+    {
+        $units = Unit::query();
+        $units->with(['version:id,build_id,number', 'version.build:id,room_id,name', 'version.build.room:id,name', 'starter:id,name', 'maker:id,name'])
+            ->select(['id', 'programme_id', 'version_id', 'number', 'name', 'steps', 'done_steps', 'started_at', 'started_by', 'made_at', 'made_by']);
+
+        return $units;
+    }
 
     /** @return array<string, mixed> */
-    public static function of(Unit $unit, Progress $progress): array
+    public static function of(Unit $unit): array
     {
         return [
             'id' => $unit->id, 'number' => $unit->number, 'title' => $unit->title(),
             'room' => $unit->version->build->room->name, 'room_id' => $unit->version->build->room_id, 'build' => $unit->version->build->name, 'version' => $unit->version->number,
-            'done' => count(array_filter($unit->guide, fn (array $step): bool => $progress->isDone($step['id']))), 'steps' => count($unit->guide),
+            'done' => $unit->done_steps, 'steps' => $unit->steps,
             'started_at' => $unit->started_at->toIso8601String(), 'started_by' => $unit->starter->name ?? '',
             'made_at' => $unit->made_at?->toIso8601String(), 'made_by' => $unit->maker->name ?? '',
         ];

@@ -47,11 +47,11 @@ final readonly class Progress
         foreach ($ticks as $tick) {
             switch ($tick->kind) {
                 case TickKind::Begun:
-                    $begun[$tick->by] = $tick->at;
+                    $begun[$tick->who()] = $tick->at;
                     break;
                 case TickKind::Done:
                     $done = $tick;
-                    $minutes = isset($begun[$tick->by]) ? ($tick->at - $begun[$tick->by]) / 60.0 : null;
+                    $minutes = isset($begun[$tick->who()]) ? ($tick->at - $begun[$tick->who()]) / 60.0 : null;
                     break;
                 case TickKind::Undone:
                     $done = $minutes = null;

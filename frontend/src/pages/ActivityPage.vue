@@ -16,7 +16,8 @@ const programme = useProgramme(id);
 const activities = useActivities(id, room);
 const deleted = useDeleted(id);
 const bringing = useBringBack();
-const told = ({ kind, of }: DeletedItem): string => ({ site: 'site, with its rooms', room: of, unit: `of ${of}`, day: 'build day', meter: 'meter' })[kind];
+const told = ({ kind, of }: DeletedItem): string =>
+    ({ site: 'site, with its rooms', room: of, unit: `of ${of}`, day: 'build day', meter: 'meter' })[kind];
 const all = computed(() => activities.data.value?.pages.flatMap((page) => page.activities) ?? []);
 
 /** What happened on one day stands together. */

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { Empty } from 'ant-design-vue';
+import { Button, Empty } from 'ant-design-vue';
 import { computed } from 'vue';
 import { useRoute } from 'vue-router';
 import { useUnits } from '../features/guide/queries';
@@ -12,9 +12,10 @@ const route = useRoute();
 const id = Number(route.params.programme);
 const programme = useProgramme(id);
 const units = useUnits(id);
+const all = computed(() => units.data.value?.pages.flat() ?? []);
 const groups = computed(() => [
-    { name: 'At the table', units: (units.data.value ?? []).filter((unit) => !unit.made_at) },
-    { name: 'Made', units: (units.data.value ?? []).filter((unit) => unit.made_at) },
+    { name: 'At the table', units: all.value.filter((unit) => !unit.made_at) },
+    { name: 'Made', units: all.value.filter((unit) => unit.made_at) },
 ]);
 const day = (at: string): string => new Date(at).toLocaleDateString('en-GB', { day: 'numeric', month: 'short', year: 'numeric' });
 </script>
@@ -24,10 +25,7 @@ const day = (at: string): string => new Date(at).toLocaleDateString('en-GB', { d
         <PageGate :asked="[programme, units]">
             <Teleport to="#where"><ProgrammeNav :programme="programme.data.value!" /></Teleport>
             <h1>Units</h1>
-            <Empty
-                v-if="!units.data.value!.length"
-                description="No unit is made yet. Open a room, go to its guide and choose “Make a unit”."
-            />
+            <Empty v-if="!all.length" description="No unit is made yet. Open a room, go to its guide and choose “Make a unit”." />
             <template v-for="group in groups" :key="group.name">
                 <section v-if="group.units.length">
                     <h2>{{ group.name }}</h2>
@@ -52,6 +50,9 @@ const day = (at: string): string => new Date(at).toLocaleDateString('en-GB', { d
                     </ul>
                 </section>
             </template>
+            <Button v-if="units.hasNextPage.value" :loading="units.isFetchingNextPage.value" @click="units.fetchNextPage()"
+                >Show earlier</Button
+            >
         </PageGate>
     </main>
 </template>

@@ -63,8 +63,8 @@ async function begin(): Promise<void> {
             <NoticeBar v-if="beginning.message.value" kind="error">{{ beginning.message.value }}</NoticeBar>
             <div v-if="guide.data.value!.units.length" class="units">
                 <UnitChip v-for="unit in guide.data.value!.units" :key="unit.id" :unit="unit" />
-                <span v-if="guide.data.value!.units.length < guide.data.value!.planned" class="aside"
-                    >{{ guide.data.value!.units.length }} of {{ guide.data.value!.planned }} begun</span
+                <span v-if="guide.data.value!.begun < guide.data.value!.planned" class="aside"
+                    >{{ guide.data.value!.begun }} of {{ guide.data.value!.planned }} begun</span
                 >
             </div>
             <div class="columns">

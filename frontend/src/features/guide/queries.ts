@@ -1,6 +1,6 @@
-import { useQuery, useQueryClient } from '@tanstack/vue-query';
+import { useInfiniteQuery, useQuery, useQueryClient } from '@tanstack/vue-query';
 import { toValue, type MaybeRefOrGetter } from 'vue';
-import { answer, api, type MadeUnit } from '../../api/client';
+import { answer, api, type MadeUnit, type UnitLine } from '../../api/client';
 import { useWrite } from '../../api/useWrite';
 
 /** How a version is made, and the units that are made by it. */
@@ -33,10 +33,20 @@ export const useUnit = (unit: MaybeRefOrGetter<number>) =>
         refetchInterval: 5000,
     });
 
+/** Units that come at a time; fewer are the last. */
+const UNITS_AT_ONCE = 100;
+
 export const useUnits = (programme: MaybeRefOrGetter<number>) =>
-    useQuery({
+    useInfiniteQuery({
         queryKey: ['units', programme],
-        queryFn: () => answer(api.GET('/programmes/{programme}/units', { params: { path: { programme: toValue(programme) } } })),
+        queryFn: ({ pageParam }) =>
+            answer(
+                api.GET('/programmes/{programme}/units', {
+                    params: { path: { programme: toValue(programme) }, query: pageParam === 0 ? {} : { before: pageParam } },
+                }),
+            ),
+        initialPageParam: 0,
+        getNextPageParam: (last: UnitLine[]) => (last.length < UNITS_AT_ONCE ? undefined : last.at(-1)?.number),
         staleTime: 0,
     });
 

@@ -45,7 +45,9 @@ async function add(): Promise<void> {
             <li v-for="one in meters.data.value" :key="one.id">
                 <b>{{ one.name }}</b> {{ TELLS[one.tells].toLowerCase() }}
                 <span class="aside">{{ one.driver === 'stand-in' ? 'comes with the demo' : (one.folder ?? one.address) }}</span>
-                <Button v-if="mayChange" type="text" size="small" danger @click="remove({ kind: 'meter', id: one.id }, one.name)">Delete</Button>
+                <Button v-if="mayChange" type="text" size="small" danger @click="remove({ kind: 'meter', id: one.id }, one.name)"
+                    >Delete</Button
+                >
             </li>
         </ul>
         <Form v-if="mayChange" layout="vertical" class="add" @submit.prevent="add">

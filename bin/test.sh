@@ -72,6 +72,7 @@ bench_pages() {
     trap 'halt database' EXIT
     start_database
     quietly php artisan migrate:fresh --force --seed
+    php -d opcache.enable_cli=1 -d opcache.jit=disable -d memory_limit=1G tests/bench/units.php
     php -d opcache.enable_cli=1 -d opcache.jit=disable -d memory_limit=1G tests/bench/growth.php
 }
 

@@ -4,7 +4,7 @@ import { computed } from 'vue';
 import { useRoute } from 'vue-router';
 import SignInAgain from './features/session/SignInAgain.vue';
 import TopBar from './features/session/TopBar.vue';
-import { isForEverybody } from './router';
+import { isForEverybody, pageOf } from './router';
 import { useTheme } from './session/useTheme';
 import { antdTheme } from './ui/theme';
 
@@ -18,7 +18,7 @@ const signedIn = computed(() => route.name !== undefined && !isForEverybody(rout
     <ConfigProvider :theme="theme" :wave="{ disabled: true }" :auto-insert-space-in-button="false">
         <div class="app">
             <TopBar v-if="signedIn" />
-            <RouterView :key="route.name === 'room' ? `room-${String(route.params.room)}` : String(route.name)" />
+            <RouterView :key="pageOf(route)" />
             <SignInAgain />
         </div>
     </ConfigProvider>

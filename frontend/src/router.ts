@@ -3,6 +3,13 @@ import { createRouter, createWebHistory } from 'vue-router';
 /** Pages for whoever is not signed in. */
 export const isForEverybody = (name: unknown): boolean => ['sign-in', 'invitation', 'password'].includes(String(name));
 
+/** Records that a page is about; what else stands in an address is a view of it. */
+const RECORDS = ['programme', 'site', 'room', 'unit', 'day', 'token'];
+
+/** Which page an address is of: one that is about another record begins anew. */
+export const pageOf = ({ name, params }: { name?: unknown; params: Record<string, unknown> }): string =>
+    [String(name), ...RECORDS.map((record) => params[record])].filter(Boolean).join(' ');
+
 export const router = createRouter({
     history: createWebHistory(),
     routes: [

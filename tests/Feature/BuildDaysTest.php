@@ -8,6 +8,7 @@ use App\Models\Programme;
 use App\Models\Role;
 use App\Models\Unit;
 use Illuminate\Support\Facades\Date;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use Symfony\Component\Process\Process;
 
@@ -86,6 +87,46 @@ class BuildDaysTest extends FeatureTestCase
         self::assertSame([40, [$who], '10:10'], [(int) $after['2.cut-board-24x36']['start'], $after['2.cut-board-24x36']['people'], $after['2.cut-board-24x36']['clock']]);
         self::assertGreaterThanOrEqual($after['2.cut-board-24x36']['end'], $after['2.base']['start']);
         $move('1.count', 0, $tasks['1.tissue']['people'][0] === 'Ada' ? 'Bo' : 'Ada')->assertConflict();
+    }
+
+    public function test_a_plan_that_comes_late_overwrites_neither_another_nor_a_day_that_has_begun(): void
+    {
+        $day = $this->add();
+        $path = "/api/v1/days/{$day['id']}";
+        $first = $this->postJson("{$path}/plan", ['budget' => 0, 'revision' => $day['revision']])->assertOk()->json();
+        // As somebody else planned it meanwhile, and then as it has begun.
+        BuildDay::query()->findOrFail($day['id'])->update(['plan' => null]);
+        $this->postJson("{$path}/plan", ['budget' => 0, 'revision' => $day['revision']])->assertStatus(409);
+        self::assertNull(BuildDay::query()->findOrFail($day['id'])->plan);
+        $this->postJson("{$path}/plan", ['budget' => 0, 'revision' => $first['revision']])->assertOk();
+        $begun = $this->postJson("{$path}/beginning")->assertCreated()->json();
+        $this->postJson("{$path}/plan", ['budget' => 0, 'revision' => $first['revision']])->assertStatus(409);
+
+        self::assertSame($begun['revision'], BuildDay::query()->findOrFail($day['id'])->revision);
+    }
+
+    public function test_every_build_is_offered_by_its_latest_version_and_days_go_on(): void
+    {
+        $day = $this->add();
+        $version = (array) DB::table('versions')->where('id', $this->version)->first();
+        $room = DB::table('builds')->where('id', $version['build_id'])->value('room_id');
+        foreach (range(1, 520) as $number) {
+            $build = DB::table('builds')->insertGetId(['room_id' => $room, 'name' => "Build {$number}"]);
+            DB::table('versions')->insert(['build_id' => $build] + array_diff_key($version, ['id' => 0]));
+        }
+        $latest = DB::table('versions')->insertGetId(['number' => 2] + array_diff_key($version, ['id' => 0]));
+        $offered = array_column($this->getJson("/api/v1/days/{$day['id']}")->assertOk()->json('builds'), 'name', 'version');
+        self::assertCount(522, $offered);
+        self::assertStringEndsWith('Build 520', $offered[$latest - 1]);
+        self::assertStringEndsWith(': Cube', $offered[$latest]);
+        // The day's own stays, though there is a later one.
+        self::assertStringEndsWith(': Cube, version 1', $offered[$this->version]);
+
+        $row = array_diff_key((array) DB::table('build_days')->where('id', $day['id'])->first(), ['id' => 0]);
+        DB::table('build_days')->insert(array_fill(0, 130, $row));
+        $path = "/api/v1/programmes/{$this->programme->id}/days";
+        [$first, $rest] = [$this->getJson($path)->assertOk()->json(), $this->getJson("{$path}?after=100")->assertOk()->json()];
+        self::assertSame([100, 31, 131], [count($first), count($rest), count(array_unique(array_column([...$first, ...$rest], 'id')))]);
     }
 
     public function test_on_the_day_ticks_are_its_clock_and_the_rest_is_planned_anew(): void

@@ -24,19 +24,24 @@ class DayController extends Controller
     /** Time to plan anew in when something comes between, ms. */
     private const ANEW = 500.0;
 
+    /** Days that are told at a time. */
+    private const AT_ONCE = 100;
+
     public function __construct(private readonly BuildDays $days)
     {
     }
 
-    #[OA\Get(path: '/programmes/{programme}/days', operationId: 'days', parameters: [new OA\PathParameter(name: 'programme', schema: new OA\Schema(type: 'integer'))], responses: [
-        new OA\Response(response: 200, description: 'Its build days, the latest first', content: new OA\JsonContent(type: 'array', items: new OA\Items(type: 'object', required: ['id', 'name', 'starts_at', 'units', 'people', 'begun'], properties: [
+    #[OA\Get(path: '/programmes/{programme}/days', operationId: 'days', parameters: [
+        new OA\PathParameter(name: 'programme', schema: new OA\Schema(type: 'integer')), new OA\QueryParameter(name: 'after', schema: new OA\Schema(type: 'integer', minimum: 0), description: 'Days that are passed over: those on the list already'),
+    ], responses: [
+        new OA\Response(response: 200, description: 'Its build days, the latest first, so many at a time', content: new OA\JsonContent(type: 'array', items: new OA\Items(type: 'object', required: ['id', 'name', 'starts_at', 'units', 'people', 'begun'], properties: [
             new OA\Property(property: 'id', type: 'integer'), new OA\Property(property: 'name', type: 'string'), new OA\Property(property: 'starts_at', type: 'string'), new OA\Property(property: 'units', type: 'integer'), new OA\Property(property: 'people', type: 'integer'), new OA\Property(property: 'begun', type: 'boolean'),
         ]))),
     ])]
-    public function index(Programme $programme): JsonResponse
+    public function index(Request $request, Programme $programme): JsonResponse
     {
         $days = BuildDay::query();
-        $days->where('programme_id', $programme->id)->orderByDesc('starts_at')->limit(200);
+        $days->where('programme_id', $programme->id)->orderByDesc('starts_at')->orderByDesc('id')->offset($request->integer('after'))->limit(self::AT_ONCE);
 
         return new JsonResponse(array_values($days->get()->map(fn (BuildDay $day): array => [
             'id' => $day->id, 'name' => $day->name, 'starts_at' => $day->starts_at->format('Y-m-d\TH:i'), 'units' => array_sum(array_column($day->written['units'], 'count')), 'people' => count($day->written['people']), 'begun' => $day->begun_at !== null,
@@ -110,6 +115,7 @@ class DayController extends Controller
 
     #[OA\Post(path: '/days/{day}/plan', operationId: 'planDay', parameters: [new OA\PathParameter(name: 'day', schema: new OA\Schema(type: 'integer'))], requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: PlanDayRequest::class)), responses: [
         new OA\Response(response: 200, description: 'Planned; on the day itself, from now on', content: new OA\JsonContent(ref: '#/components/schemas/BuildDay')),
+        new OA\Response(response: 409, description: 'Someone changed or began the day while it was planned'),
         new OA\Response(response: 422, description: 'It cannot be done, and why', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
     ])]
     public function plan(PlanDayRequest $request, BuildDay $day): JsonResponse
@@ -118,7 +124,8 @@ class DayController extends Controller
         // What was found is kept only where it is better than what holds, or nothing holds any more.
         $held = $day->begun_at === null ? $this->held($day) : null;
         if ($held === null || $plan->schedule->length() < $held->length() - 1e-6) {
-            $day->update(['plan' => BuildDays::kept($plan->schedule, $plan->bound, $plan->why), 'revision' => $day->revision + 1]);
+            // Somebody may have changed or begun it while it was planned.
+            $day->changeSince($request->filled('revision') ? $request->integer('revision') : $day->revision, Overtaken::day(), fn (int $revision) => $day->update(['plan' => BuildDays::kept($plan->schedule, $plan->bound, $plan->why), 'revision' => $revision]));
         }
 
         return new JsonResponse($this->told($request, $day->refresh()));

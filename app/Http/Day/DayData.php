@@ -5,6 +5,7 @@ namespace App\Http\Day;
 use App\Actions\BuildDays;
 use App\Models\BuildDay;
 use App\Models\Version;
+use Illuminate\Support\Facades\DB;
 use Jornel\Core\BuildDay\Schedule;
 use Jornel\Core\BuildDay\Tables;
 use Jornel\Core\BuildDay\Task;
@@ -90,21 +91,14 @@ final class DayData
      */
     private static function builds(BuildDay $day, array $chosen): array
     {
-        $versions = Version::query()->with('build.room.site');
-        $versions->whereHas('build.room.site', fn ($site) => $site->where('programme_id', $day->programme_id))->orderBy('id');
-        $latest = [];
-        foreach ($versions->limit(500)->get() as $version) {
-            $latest[$version->build_id] = $version;
-            if (in_array($version->id, $chosen, true)) {
-                $latest["chosen {$version->id}"] = $version;
-            }
-        }
-        $named = [];
-        foreach ($latest as $version) {
-            $named[$version->id] = ['version' => $version->id, 'name' => "{$version->build->room->name}: {$version->build->name}".($latest[$version->build_id]->id === $version->id ? '' : ", version {$version->number}")];
-        }
+        $own = DB::table('versions')->join('builds', 'builds.id', '=', 'versions.build_id')->join('rooms', 'rooms.id', '=', 'builds.room_id')->join('sites', 'sites.id', '=', 'rooms.site_id')
+            ->where('sites.programme_id', $day->programme_id)->whereNull('rooms.deleted_at')->whereNull('sites.deleted_at');
+        $latest = (clone $own)->groupBy('versions.build_id')->selectRaw('MAX(versions.id) AS latest')->pluck('latest')->map(intval(...))->all();
+        $named = (clone $own)->whereIn('versions.id', [...$latest, ...$chosen])->orderBy('versions.id')->get(['versions.id', 'versions.number', 'builds.name as build', 'rooms.name as room']);
 
-        return array_values($named);
+        return array_values($named->map(fn (object $one): array => [
+            'version' => (int) $one->id, 'name' => "{$one->room}: {$one->build}".(in_array((int) $one->id, $latest, true) ? '' : ", version {$one->number}"),
+        ])->all());
     }
 
     /** @return list<string> */

@@ -14,6 +14,7 @@ const router = useRouter();
 const id = Number(route.params.programme);
 const programme = useProgramme(id);
 const days = useDays(id);
+const all = computed(() => days.data.value?.pages.flat() ?? []);
 const adding = useAddDay(id);
 const mayBuild = computed(() => programme.data.value !== undefined && programme.data.value.role !== 'reader');
 const when = (at: string): string =>
@@ -48,12 +49,9 @@ async function add(): Promise<void> {
                 <Button v-if="mayBuild" type="primary" :loading="adding.busy.value" @click="add">Plan a build day</Button>
             </header>
             <NoticeBar v-if="adding.message.value" kind="error">{{ adding.message.value }}</NoticeBar>
-            <Empty
-                v-if="!days.data.value!.length"
-                description="No build day yet. Plan one: what is made, who comes, and who does what when."
-            />
+            <Empty v-if="!all.length" description="No build day yet. Plan one: what is made, who comes, and who does what when." />
             <ul v-else>
-                <li v-for="day in days.data.value!" :key="day.id">
+                <li v-for="day in all" :key="day.id">
                     <RouterLink :to="{ name: 'day', params: { day: day.id } }">
                         <b>{{ day.name }}</b>
                         <span>{{ when(day.starts_at) }}</span>
@@ -61,6 +59,9 @@ async function add(): Promise<void> {
                     </RouterLink>
                 </li>
             </ul>
+            <Button v-if="days.hasNextPage.value" :loading="days.isFetchingNextPage.value" @click="days.fetchNextPage()"
+                >Show earlier</Button
+            >
         </PageGate>
     </main>
 </template>

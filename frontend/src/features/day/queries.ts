@@ -1,12 +1,22 @@
-import { useQuery, useQueryClient } from '@tanstack/vue-query';
+import { useInfiniteQuery, useQuery, useQueryClient } from '@tanstack/vue-query';
 import { computed, onBeforeUnmount, ref, toValue, type MaybeRefOrGetter } from 'vue';
 import { answer, api, type BuildDay, type DayEntries } from '../../api/client';
 import { useWrite } from '../../api/useWrite';
 
+/** Days that come at a time; fewer are the last. */
+const DAYS_AT_ONCE = 100;
+
 export const useDays = (programme: MaybeRefOrGetter<number>) =>
-    useQuery({
+    useInfiniteQuery({
         queryKey: ['days', programme],
-        queryFn: () => answer(api.GET('/programmes/{programme}/days', { params: { path: { programme: toValue(programme) } } })),
+        queryFn: ({ pageParam }) =>
+            answer(
+                api.GET('/programmes/{programme}/days', {
+                    params: { path: { programme: toValue(programme) }, query: pageParam === 0 ? {} : { after: pageParam } },
+                }),
+            ),
+        initialPageParam: 0,
+        getNextPageParam: (last: unknown[], pages: unknown[][]) => (last.length < DAYS_AT_ONCE ? undefined : pages.flat().length),
         staleTime: 0,
     });
 
@@ -61,7 +71,10 @@ export function usePlanning(day: number) {
     let ending: AbortController | null = null;
     const planning = useWrite(async (budget: number) => {
         ending = new AbortController();
-        const planned = await answer(api.POST('/days/{day}/plan', { params: { path: { day } }, body: { budget }, signal: ending.signal }));
+        const revision = client.getQueryData<BuildDay>(['day', day])?.revision;
+        const planned = await answer(
+            api.POST('/days/{day}/plan', { params: { path: { day } }, body: { budget, revision }, signal: ending.signal }),
+        );
         client.setQueryData(['day', day], planned);
         return planned;
     });

@@ -48,6 +48,19 @@ class FinderServiceTest extends FeatureTestCase
         self::assertSame(0600, fileperms("{$this->folder}/socket") & 0777);
     }
 
+    public function test_what_is_known_of_the_shipped_parts_serves_whoever_has_no_others_whatever_their_room(): void
+    {
+        $find = $this->app->make(Find::class);
+        $room = $this->room();
+        $usual = $find(self::ENTRIES, 'air-changes-5', [], System::Imperial, null, null);
+        $spaces = (new FinderService("{$this->folder}/none", "{$this->folder}/nothing", [$usual]))->warmedUp();
+        $drawn = ['outline' => [['x' => 0, 'y' => 0], ['x' => 6, 'y' => 0], ['x' => 6, 'y' => 5], ['x' => 0, 'y' => 5]], 'furnishings' => [['kind' => 'window', 'x' => 3, 'y' => 0]]] + self::ENTRIES;
+        foreach ([['room' => self::ENTRIES, 'goal' => 'air-changes-6'], ['room' => $drawn, 'goal' => 'air-changes-5']] as ['room' => $entries, 'goal' => $goal]) {
+            self::assertTrue($spaces->of($find($entries, $goal, ['limits' => []], System::Imperial, $room->site->programme, null))->isKnown());
+        }
+        self::assertFalse($spaces->of($find(self::ENTRIES, 'air-changes-5', ['prefilters' => true], System::Imperial, null, null))->isKnown());
+    }
+
     public function test_whoever_leaves_is_not_searched_for_any_longer_and_the_next_is_answered(): void
     {
         $asked = 0;

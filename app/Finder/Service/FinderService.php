@@ -30,8 +30,9 @@ final readonly class FinderService
     /**
      * @param  string  $socket  path
      * @param  string  $last  file of the last question that was new, for a beginning that keeps nobody waiting
+     * @param  list<SearchProblem>  $usual  questions of whoever has the shipped parts alone, who is to wait no longer than the next
      */
-    public function __construct(private string $socket, private string $last)
+    public function __construct(private string $socket, private string $last, private array $usual = [])
     {
     }
 
@@ -39,12 +40,14 @@ final readonly class FinderService
     public function run(int $processes): never
     {
         $listening = $this->listen();
+        // Worked out once and shared by all processes, those too that take the place of others.
+        $spaces = $this->warmedUp();
         $children = [];
         while (true) {
             while (count($children) < $processes) {
                 $child = pcntl_fork();
                 if ($child === 0) {
-                    $this->serve($listening, (int) posix_getppid());
+                    $this->serve($listening, (int) posix_getppid(), $spaces);
                 }
                 $children[$child] = true;
             }
@@ -67,10 +70,8 @@ final readonly class FinderService
     }
 
     /** @param  resource  $listening */
-    private function serve($listening, int $parent): never
+    private function serve($listening, int $parent, DesignSpaces $spaces): never
     {
-        $spaces = new DesignSpaces(self::SPACES);
-        $this->warmUp($spaces);
         while (posix_getppid() === $parent) {
             $stream = @stream_socket_accept($listening, 1.0);
             if ($stream !== false) {
@@ -129,16 +130,20 @@ final readonly class FinderService
         }
     }
 
-    private function warmUp(DesignSpaces $spaces): void
+    /** What is known before anybody asks. */
+    public function warmedUp(): DesignSpaces
     {
+        $spaces = new DesignSpaces(self::SPACES);
         try {
-            $problem = @unserialize((string) @file_get_contents($this->last));
-            if ($problem instanceof SearchProblem) {
+            $last = @unserialize((string) @file_get_contents($this->last));
+            foreach ([...$last instanceof SearchProblem ? [$last] : [], ...$this->usual] as $problem) {
                 Search::answer($problem, null, $spaces->of($problem));
             }
         } catch (Throwable) {
             // Of another version: the first question is answered from nothing.
             $spaces->clear();
         }
+
+        return $spaces;
     }
 }

@@ -7,6 +7,7 @@ namespace Jornel\Core\Finder\Space;
 use Jornel\Core\Air\Air;
 use Jornel\Core\Airflow\Tolerances;
 use Jornel\Core\Part\Catalogue;
+use Jornel\Core\Shape\Shape;
 
 /**
  * The design space: every family of designs that some parts allow, with what is known of each whatever the room, its goal, the
@@ -45,7 +46,10 @@ final class DesignSpace
     /** What is the same where the design space is. */
     public static function key(Catalogue $catalogue, Range $range, Air $air, Tolerances $tolerances): string
     {
-        return hash('xxh128', serialize([$catalogue, array_keys($range->shapes), $range->leastGrade, $range->prefilters, $range->window, $range->trials, array_keys($range->tooLocal), $air, $tolerances]));
+        // The window of a room matters to what is set in it alone.
+        $window = array_filter($range->shapes, fn (Shape $shape): bool => $shape->needsWindow()) === [] ? null : $range->window;
+
+        return hash('xxh128', serialize([$catalogue, array_keys($range->shapes), $range->leastGrade, $range->prefilters, $window, $range->trials, array_keys($range->tooLocal), $air, $tolerances]));
     }
 
     /** @return iterable<FamilyFigures> always in the same order */

@@ -4,6 +4,7 @@ namespace Tests\Feature;
 
 use App\Formats\Spreadsheet;
 use App\Sheet\OwnAddress;
+use App\Sheet\QrCode;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Facades\Route;
@@ -45,6 +46,13 @@ class FilesTest extends FeatureTestCase
         config(['app.url' => 'https://air.alderfen.example/']);
         self::assertSame('https://air.alderfen.example', OwnAddress::base());
         File::deleteDirectory($run);
+    }
+
+    public function test_a_code_is_whole_at_any_size(): void
+    {
+        $svg = simplexml_load_string(QrCode::svg('https://air.alderfen.example/u/abcdefghijklmnopqrstuv'));
+        self::assertNotFalse($svg);
+        self::assertSame("0 0 {$svg['width']} {$svg['height']}", (string) $svg['viewBox']);
     }
 
     public function test_what_is_no_number_of_a_record_is_found_nowhere(): void

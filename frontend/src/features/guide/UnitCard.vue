@@ -106,8 +106,13 @@ a {
     color: var(--clean);
     text-decoration: underline;
 }
-.aside {
+.warns {
+    color: var(--short);
+}
+.aside:not(.warns) {
     color: var(--pencil);
+}
+.aside {
     font-size: 13px;
     overflow-wrap: anywhere;
 }

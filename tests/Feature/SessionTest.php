@@ -4,10 +4,13 @@ namespace Tests\Feature;
 
 use App\Actions\SignIn;
 use App\Models\Person;
+use ErrorException;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Hash;
 use Illuminate\Support\Facades\RateLimiter;
+use Mockery;
 use PHPUnit\Framework\Attributes\TestWith;
+use SessionHandlerInterface;
 
 class SessionTest extends FeatureTestCase
 {
@@ -37,6 +40,25 @@ class SessionTest extends FeatureTestCase
         self::assertNotSame($begun, $later);
         $this->getJson('/api/v1/programmes')->assertOk();
         self::assertSame($later, $kept());
+    }
+
+    public function test_where_there_is_no_room_for_sessions_nobody_new_comes_in_and_whoever_is_in_goes_on(): void
+    {
+        config(['session.driver' => 'file']);
+        $answer = $this->postJson('/api/v1/session', ['email' => 'wren@alderfen.example', 'password' => 'reed-and-willow'])->assertOk();
+        $this->withCredentials()->withCookie('jornel_session', (string) $answer->getCookie('jornel_session')?->getValue());
+        $this->getJson('/api/v1/programmes')->assertOk();
+        // As on a full disk: reading goes on, writing fails.
+        $handler = $this->app['session']->getHandler();
+        $full = Mockery::mock(SessionHandlerInterface::class);
+        $full->shouldReceive('read')->andReturnUsing(fn (string $id): string => (string) $handler->read($id));
+        $full->shouldReceive('write')->andThrow(new ErrorException('No space left on device'));
+        $full->shouldReceive('destroy', 'gc', 'open', 'close')->andReturnTrue();
+        $this->app['session']->driver()->setHandler($full);
+        $this->travel(2)->hours();
+        $this->getJson('/api/v1/programmes')->assertOk();
+
+        $this->postJson('/api/v1/session', ['email' => 'wren@alderfen.example', 'password' => 'reed-and-willow'])->assertStatus(503)->assertHeader('Retry-After', '5');
     }
 
     public function test_a_wrong_password_is_told_at_its_field_and_does_not_tell_who_exists(): void

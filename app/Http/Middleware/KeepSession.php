@@ -8,6 +8,8 @@ use Illuminate\Session\Middleware\StartSession;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Date;
 use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Exception\ServiceUnavailableHttpException;
+use Throwable;
 
 /**
  * Starts the session of whoever asks, and writes it back only where something in it changed or it was not written for a
@@ -66,6 +68,14 @@ class KeepSession extends StartSession
             return;
         }
         $session->put(self::KEPT_AT, $now);
-        parent::saveSession($request);
+        try {
+            parent::saveSession($request);
+        } catch (Throwable $fault) {
+            report($fault);
+            // Whoever is signed in already is answered all the same; who is not yet would find themselves signed out at once.
+            if ($this->begun === null || $this->begun[0] !== $session->getId() || ! is_int($keptAt)) {
+                throw new ServiceUnavailableHttpException(5, 'Nobody can sign in just now, as there is no room for sessions. Nothing is lost; tell whoever runs Jornel.', $fault);
+            }
+        }
     }
 }

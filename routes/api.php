@@ -120,7 +120,6 @@ Route::middleware(['auth:web', NamePerson::class, AcknowledgeWrite::class])->gro
     Route::get('programmes/{programme}/shopping', [ShoppingController::class, 'show'])->can('view', 'programme');
     Route::get('programmes/{programme}/shopping.csv', [ShoppingController::class, 'file'])->can('view', 'programme');
     Route::get('programmes/{programme}/shopping.pdf', [ShoppingController::class, 'paper'])->can('view', 'programme');
-    Route::put('programmes/{programme}/shopping/ticks', [ShoppingController::class, 'tick'])->can('build', 'programme');
     Route::post('programmes/{programme}/shopping/bought', [ShoppingController::class, 'bought'])->can('build', 'programme');
 
     Route::delete('sites/{site}', [SiteController::class, 'destroy'])->can('organise', 'site');
@@ -166,8 +165,6 @@ Route::middleware(['auth:web', NamePerson::class, AcknowledgeWrite::class])->gro
     Route::patch('units/{unit}', [UnitController::class, 'update'])->can('build', 'unit');
     Route::delete('units/{unit}', [UnitController::class, 'destroy'])->can('build', 'unit');
     Route::delete('units/{unit}/deletion', [UnitController::class, 'restore'])->withTrashed()->can('build', 'unit');
-    Route::post('units/{unit}/ticks', [UnitController::class, 'tick'])->can('build', 'unit');
-    Route::post('units/{unit}/photos', [UnitController::class, 'photo'])->can('build', 'unit');
     Route::get('units/{unit}/photos/{photo}', [UnitController::class, 'picture'])->can('view', 'unit');
     Route::get('programmes/{programme}/meters', [MeterController::class, 'index'])->can('view', 'programme');
     Route::post('programmes/{programme}/meters', [MeterController::class, 'store'])->can('organise', 'programme');
@@ -181,8 +178,6 @@ Route::middleware(['auth:web', NamePerson::class, AcknowledgeWrite::class])->gro
     Route::get('units/{unit}/proof.pdf', [ProofController::class, 'paper'])->can('view', 'unit');
     Route::get('units/{unit}/evidence.{format}', [ProofController::class, 'evidence'])->whereIn('format', ['json', 'csv'])->can('view', 'unit');
     Route::post('units/{unit}/measured-parts', [ProofController::class, 'keep'])->can('build', 'unit');
-    Route::post('units/{unit}/surveys', [ProofController::class, 'begin'])->can('build', 'unit');
-    Route::post('surveys/{survey}/readings', [ProofController::class, 'tell'])->can('build', 'survey');
     Route::post('units/{unit}/logs', [LogController::class, 'store'])->can('build', 'unit');
     Route::get('logs/{log}', [LogController::class, 'show'])->can('view', 'log');
     Route::get('units/{unit}/label.pdf', [UnitController::class, 'label'])->can('view', 'unit');
@@ -198,4 +193,13 @@ Route::middleware(['auth:web', NamePerson::class, AcknowledgeWrite::class])->gro
     Route::put('days/{day}/set-aside', [DayController::class, 'setAside'])->can('build', 'day');
     Route::get('days/{day}/run-sheet.pdf', [DayController::class, 'paper'])->can('view', 'day');
     Route::delete('offcuts/{offcut}', [OffcutController::class, 'destroy'])->can('build', 'offcut');
+});
+
+// Each thing told has a key of its own, or the later of two holds: what was answered need not be kept a second time.
+Route::middleware(['auth:web', NamePerson::class, AcknowledgeWrite::class.':'.AcknowledgeWrite::TOLD_ONCE])->group(function (): void {
+    Route::put('programmes/{programme}/shopping/ticks', [ShoppingController::class, 'tick'])->can('build', 'programme');
+    Route::post('units/{unit}/ticks', [UnitController::class, 'tick'])->can('build', 'unit');
+    Route::post('units/{unit}/photos', [UnitController::class, 'photo'])->can('build', 'unit');
+    Route::post('units/{unit}/surveys', [ProofController::class, 'begin'])->can('build', 'unit');
+    Route::post('surveys/{survey}/readings', [ProofController::class, 'tell'])->can('build', 'survey');
 });

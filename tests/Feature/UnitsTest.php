@@ -138,6 +138,18 @@ class UnitsTest extends FeatureTestCase
         self::assertNull(Progress::of([$begun, $done])->steps['tack']->minutes);
     }
 
+    public function test_what_has_a_key_of_its_own_comes_once_without_its_answer_being_kept(): void
+    {
+        $unit = $this->begin();
+        $kept = DB::table('writes')->count();
+        $told = ['ticks' => [['key' => 'a-key-of-its-own', 'step' => $unit['steps'][0]['id'], 'kind' => 'note', 'text' => 'a', 'at' => (int) now()->valueOf()]]];
+        foreach ([1, 2] as $time) {
+            $this->postJson("/api/v1/units/{$unit['id']}/ticks", $told, ['Idempotency-Key' => 'key-of-the-client-9'])->assertOk();
+        }
+
+        self::assertSame([1, $kept], [UnitTick::query()->where('unit_id', $unit['id'])->count(), DB::table('writes')->count()]);
+    }
+
     public function test_a_list_of_many_units_goes_on(): void
     {
         $first = Unit::query()->findOrFail($this->begin()['id']);

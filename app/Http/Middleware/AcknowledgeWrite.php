@@ -23,13 +23,18 @@ final class AcknowledgeWrite
 
     public const REPEATED = 'Idempotency-Replayed';
 
+    public const TOLD_ONCE = 'told-once';
+
     /** How long answers are kept, days. */
     public const KEPT = 2;
 
-    /** @param  Closure(Request): Response  $next */
-    public function handle(Request $request, Closure $next): Response
+    /**
+     * @param  Closure(Request): Response  $next
+     * @param  string  $told  `told-once` where all that a route is told has keys of its own, so that no answer is kept
+     */
+    public function handle(Request $request, Closure $next, string $told = ''): Response
     {
-        $key = $request->headers->get(self::KEY);
+        $key = $told === self::TOLD_ONCE ? null : $request->headers->get(self::KEY);
         if ($request->isMethodSafe()) {
             return $next($request);
         }

@@ -71,10 +71,7 @@ export function usePlanning(day: number) {
     let ending: AbortController | null = null;
     const planning = useWrite(async (budget: number) => {
         ending = new AbortController();
-        const revision = client.getQueryData<BuildDay>(['day', day])?.revision;
-        const planned = await answer(
-            api.POST('/days/{day}/plan', { params: { path: { day } }, body: { budget, revision }, signal: ending.signal }),
-        );
+        const planned = await answer(api.POST('/days/{day}/plan', { params: { path: { day } }, body: { budget }, signal: ending.signal }));
         client.setQueryData(['day', day], planned);
         return planned;
     });

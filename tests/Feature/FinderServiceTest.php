@@ -3,6 +3,7 @@
 namespace Tests\Feature;
 
 use App\Actions\Find;
+use App\Console\Commands\FinderCommand;
 use App\Finder\SearchProcess;
 use App\Finder\Service\FinderClient;
 use App\Finder\Service\FinderService;
@@ -52,7 +53,7 @@ class FinderServiceTest extends FeatureTestCase
     {
         $find = $this->app->make(Find::class);
         $room = $this->room();
-        $usual = $find(self::ENTRIES, 'air-changes-5', [], System::Imperial, null, null);
+        $usual = $find(FinderCommand::ROOM, 'per-person', [], System::Metric, null, null);
         $spaces = (new FinderService("{$this->folder}/none", "{$this->folder}/nothing", [$usual]))->warmedUp();
         $drawn = ['outline' => [['x' => 0, 'y' => 0], ['x' => 6, 'y' => 0], ['x' => 6, 'y' => 5], ['x' => 0, 'y' => 5]], 'furnishings' => [['kind' => 'window', 'x' => 3, 'y' => 0]]] + self::ENTRIES;
         foreach ([['room' => self::ENTRIES, 'goal' => 'air-changes-6'], ['room' => $drawn, 'goal' => 'air-changes-5']] as ['room' => $entries, 'goal' => $goal]) {

@@ -48,6 +48,41 @@ describe('a phone that goes from hand to hand', () => {
         back.close();
     });
 
+    it('shows what somebody left as soon as it is known that the page is theirs', async () => {
+        const first = page(1, () => AWAY);
+        await first.tell('note of the first');
+        first.close();
+        sessionGate.know(0);
+
+        const later = page(0, () => AWAY);
+        await vi.waitFor(() => expect(later.isRead.value).toBe(true));
+        expect(later.waiting.value).toEqual([]);
+        sessionGate.know(1);
+        await vi.waitFor(() => expect(later.waiting.value.map(({ told }) => told)).toEqual(['note of the first']));
+        sessionGate.know(2);
+        await vi.waitFor(() => expect(later.waiting.value).toEqual([]));
+        expect(await database.outbox.count()).toBe(1);
+        later.close();
+    });
+
+    it('knows without a network whose it is, and what was told before that was known is nobody else’s later', async () => {
+        sessionGate.know(7);
+        vi.resetModules();
+        const reloaded = await import('../../frontend/src/api/sessionGate');
+        expect([reloaded.sessionGate.who(), await reloaded.sessionGate.pass()]).toEqual([7, false]);
+
+        const early = page(0, () => AWAY);
+        await early.tell('before it was known');
+        expect(early.waiting.value[0]!.person).toBe(NOBODY);
+        sessionGate.know(1);
+        await vi.waitFor(async () => expect((await database.outbox.toArray()).map(({ person }) => person)).toEqual([1]));
+        early.close();
+        const second = page(2, () => AWAY);
+        await vi.waitFor(() => expect(second.isRead.value).toBe(true));
+        expect(second.waiting.value).toEqual([]);
+        second.close();
+    });
+
     it('sends nothing of a page that is left open once somebody else has signed in', async () => {
         let answer: Refused | null = AWAY;
         const left = page(1, () => answer);

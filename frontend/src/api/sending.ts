@@ -52,12 +52,6 @@ async function sendSurely(again: () => Request): Promise<Response> {
     return sendOnce(again());
 }
 
-/** Whether an answer was given to somebody else, who has signed in in another tab since. */
-function isForAnother(response: Response): boolean {
-    const person = response.headers.get(PERSON);
-    return person !== null && sessionGate.who() > 0 && person !== String(sessionGate.who());
-}
-
 /** Sends a request; where the session has ended it waits for somebody to sign in again, and is sent once more. */
 export async function send(request: Request): Promise<Response> {
     if (request.method !== 'GET') request.headers.set(WRITE_KEY, randomKey());
@@ -69,6 +63,7 @@ export async function send(request: Request): Promise<Response> {
         response = await trySending();
     }
     const isSigningIn = request.url.endsWith('/session') && request.method !== 'PATCH';
-    if (!(response.status === SIGNED_OUT || isForAnother(response)) || isSigningIn || !(await sessionGate.pass())) return response;
+    const isForAnother = sessionGate.isForAnother(response.headers.get(PERSON));
+    if (!(response.status === SIGNED_OUT || isForAnother) || isSigningIn || !(await sessionGate.pass())) return response;
     return trySending();
 }

@@ -1,4 +1,4 @@
-import { computed, onBeforeUnmount, onMounted, ref, type ComputedRef, type Ref } from 'vue';
+import { computed, onBeforeUnmount, onMounted, ref, watch, type ComputedRef, type Ref } from 'vue';
 import type { Refused } from '../api/client';
 import { oneByOne, sendKept } from '../api/kept';
 import { sessionGate } from '../api/sessionGate';
@@ -77,15 +77,19 @@ export function useOutbox<Told>(
         waiting.value = [...waiting.value.filter(({ key }) => !anew.has(key)), ...rows];
         await table.bulkPut(rows);
     }
-    /** What was told before browsers kept whose it is goes to whoever comes first. */
+    /** What an earlier visit left of the person whose page this is. What nobody is named for becomes theirs for good. */
     async function read(): Promise<void> {
         const person = sessionGate.who();
         const rows = (await database.outbox.where('about').equals(about).sortBy('at')) as OutboxRow<Told>[];
-        const mine = rows.filter((row) => row.person === person || row.person === NOBODY).map((row) => ({ ...row, person }));
-        const known = new Set(waiting.value.map(({ key }) => key));
-        waiting.value = [...mine.filter(({ key }) => !known.has(key)), ...waiting.value];
+        const adopted = rows.filter((row) => row.person === NOBODY && person !== NOBODY).map((row) => ({ ...row, person }));
+        await table.bulkPut(adopted);
+        const mine = [...rows.filter((row) => row.person === person), ...adopted];
+        const own = waiting.value.filter((row) => row.person === person && !mine.some(({ key }) => key === row.key));
+        waiting.value = [...mine, ...own].sort((one, other) => one.at - other.at);
         isRead.value = true;
     }
+    // A page may be drawn before it is known who is signed in, and stay open while somebody else signs in.
+    watch(sessionGate.who, () => void read().then(again));
 
     let timer = 0;
     const soon = (): void => void again();

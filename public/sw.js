@@ -45,8 +45,10 @@ async function keep(request, response) {
     const path = new URL(typeof request === 'string' ? request : request.url, self.location.origin).pathname;
     const isAnswer = path.startsWith('/api/');
     const person = response.headers.get(PERSON);
-    if (path === SESSION && response.status === 401) await know('0');
-    if (path === SESSION && response.ok && person !== null && person !== (await who())) await know(person);
+    // The session has ended: nothing stays of it.
+    if (isAnswer && response.status === 401) await know('0');
+    // Pages say who has signed in; an answer does only where nobody is known, as it may be a slow one to somebody who has gone.
+    if (path === SESSION && response.ok && person !== null && (await who()) === '0') await know(person);
     // A slow answer to somebody who has gone since is kept by nobody.
     if (!response.ok || (isAnswer && (person === null || person !== (await who())))) return response;
     const shelf = await caches.open(isAnswer ? shelfOf(person) : FILES_SHELF);

@@ -196,7 +196,7 @@ Route::middleware(['auth:web', NamePerson::class, AcknowledgeWrite::class])->gro
 });
 
 // Each thing told has a key of its own, or the later of two holds: what was answered need not be kept a second time.
-Route::middleware(['auth:web', NamePerson::class, AcknowledgeWrite::class.':'.AcknowledgeWrite::TOLD_ONCE])->group(function (): void {
+Route::middleware(['auth:web', NamePerson::class, AcknowledgeWrite::class.':'.AcknowledgeWrite::OWN_KEYS])->group(function (): void {
     Route::put('programmes/{programme}/shopping/ticks', [ShoppingController::class, 'tick'])->can('build', 'programme');
     Route::post('units/{unit}/ticks', [UnitController::class, 'tick'])->can('build', 'unit');
     Route::post('units/{unit}/photos', [UnitController::class, 'photo'])->can('build', 'unit');

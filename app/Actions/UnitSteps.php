@@ -11,13 +11,21 @@ use Jornel\Core\Guide\Progress;
 final class UnitSteps
 {
     /**
-     * Works out anew where some steps of a unit stand. Whoever tells of the same unit at the same time waits.
+     * Keeps others who tick the same unit waiting until this transaction ends. It comes before the first tick is written: two
+     * that had each written one would wait for each other.
+     */
+    public static function lock(Unit $unit): void
+    {
+        DB::table('units')->where('id', $unit->id)->lockForUpdate()->value('id');
+    }
+
+    /**
+     * Works out anew where some steps of a unit stand, from all that was told of them.
      *
      * @param  list<string>  $steps  of which something was told
      */
     public static function record(Unit $unit, array $steps): void
     {
-        DB::table('units')->where('id', $unit->id)->lockForUpdate()->value('id');
         $ticks = UnitTick::query()->with('person');
         $ticks->where('unit_id', $unit->id)->whereIn('step', $steps)->orderBy('id');
         $rows = [];

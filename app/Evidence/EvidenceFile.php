@@ -43,15 +43,15 @@ final class EvidenceFile
     /** One line for every reading. */
     public static function csv(ProvedUnit $proved): string
     {
-        $lines = [['survey', 'kind', 'place', 'entered', 'value_si', 'source', 'meter', 'by', 'at', 'holds']];
+        $lines = [['survey', 'kind', 'place', 'entered', 'value_si', 'source', 'by', 'at', 'holds', 'meter']];
         foreach ($proved->surveys as $survey) {
             $holding = array_map(fn (Reading $reading): int => $reading->id, $survey->holding());
             foreach ($survey->readings as $reading) {
-                $lines[] = [$survey->id, $survey->kind->value, $reading->place, $reading->entered, $reading->value ?? '', $reading->source->value, $reading->meter ?? '', $reading->person->name ?? '', $reading->told_at->toIso8601ZuluString('millisecond'), in_array($reading->id, $holding, true) ? 'yes' : 'no'];
+                $lines[] = [$survey->id, $survey->kind->value, $reading->place, $reading->entered, $reading->value ?? '', $reading->source->value, $reading->person->name ?? '', $reading->told_at->toIso8601ZuluString('millisecond'), in_array($reading->id, $holding, true) ? 'yes' : 'no', $reading->meter ?? ''];
             }
         }
 
-        return Spreadsheet::csv($lines);
+        return Spreadsheet::csv($lines, "\n", isMarked: false);
     }
 
     /** @return array<string, mixed> */

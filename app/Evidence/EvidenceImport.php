@@ -66,7 +66,13 @@ final readonly class EvidenceImport
             'logs.*.sha256' => ['required', 'string', 'regex:/^[0-9a-f]{64}$/D'], 'logs.*.name' => ['required', 'string', 'max:120'],
             'logs.*.source' => ['required', 'string', 'max:60'], 'logs.*.meter' => ['nullable', 'string', 'max:60'],
             'logs.*.began_at' => ['nullable', ...array_slice(self::TIME, 1)], 'logs.*.at_ms' => ['required', 'list'], 'logs.*.values' => ['required', 'list'],
-            'logs.*.told.notes' => ['present', 'list', 'max:200'], 'logs.*.told.columns' => ['present', 'list', 'max:500'], 'logs.*.told.sensors' => ['present', 'list', 'max:500'],
+            'logs.*.told' => ['required', 'array:columns,time,value,clock,sensors,sensor,notes'],
+            'logs.*.told.columns' => ['present', 'list', 'max:500'], 'logs.*.told.columns.*' => ['array:place,name,kind'], 'logs.*.told.columns.*.place' => ['required', 'integer'],
+            'logs.*.told.columns.*.name' => ['present', 'string', 'max:200'], 'logs.*.told.columns.*.kind' => ['required', 'string', 'max:40'],
+            'logs.*.told.time' => ['nullable', 'integer'], 'logs.*.told.value' => ['nullable', 'integer'], 'logs.*.told.clock' => ['nullable', 'string', 'max:40'],
+            'logs.*.told.sensors' => ['present', 'list', 'max:500'], 'logs.*.told.sensors.*' => ['string', 'max:200'], 'logs.*.told.sensor' => ['nullable', 'string', 'max:200'],
+            'logs.*.told.notes' => ['present', 'list', 'max:200'], 'logs.*.told.notes.*' => ['array:line,text'], 'logs.*.told.notes.*.line' => ['required', 'integer'],
+            'logs.*.told.notes.*.text' => ['required', 'string', 'max:1000'],
             'surveys' => ['present', 'list', 'max:'.self::MOST],
             'surveys.*.key' => $key, 'surveys.*.kind' => ['required', Rule::enum(SurveyKind::class)], 'surveys.*.at' => self::TIME, 'surveys.*.replaces' => ['nullable', 'string'],
             'surveys.*.setting' => ['present', 'array:'.implode(',', SurveySetting::FIELDS)], 'surveys.*.setting.*' => ['nullable', 'string', 'max:400'],
@@ -96,7 +102,7 @@ final readonly class EvidenceImport
             if ($fault !== null) {
                 throw InvalidSurvey::of("logs.{$number}.values.{$fault}", 'This reading, or its time, is none that a meter can tell after the one before it.');
             }
-            [$source, $meter] = self::came($one);
+            [$source, $meter] = self::origin($one);
             $log = Log::query()->firstOrCreate(['programme_id' => $this->unit()->programme_id, 'sha256' => $one['sha256']], [
                 'name' => $one['name'], 'source' => $source, 'meter' => $meter, 'began_at' => is_string($one['began_at'] ?? null) ? Carbon::parse($one['began_at']) : null,
                 'told' => (array) ($one['told'] ?? []) + ['time' => null, 'value' => null, 'clock' => null, 'sensor' => null], 'person_id' => $this->person->id,
@@ -138,7 +144,7 @@ final readonly class EvidenceImport
             }
             // Judged as it would be entered, kept as it is.
             $value = $value !== null && isset($row['value_si']) && $kind !== SurveyKind::Reach ? (float) $row['value_si'] : $value;
-            [$source, $meter] = self::came($row);
+            [$source, $meter] = self::origin($row);
             $readings[$row['key']] = Reading::query()->firstOrCreate(['survey_id' => $survey->id, 'key' => $row['key']], [
                 'place' => $row['place'], 'entered' => $row['entered'], 'value' => $value === null ? null : sprintf('%.10F', $value), 'log_id' => $log,
                 // A photo stays with the unit that it shows.
@@ -173,7 +179,7 @@ final readonly class EvidenceImport
      * @param  array<string, mixed>  $one
      * @return array{EvidenceSource, string|null}
      */
-    private static function came(array $one): array
+    private static function origin(array $one): array
     {
         [$source, $meter] = [is_string($one['source'] ?? null) ? $one['source'] : '', is_string($one['meter'] ?? null) ? $one['meter'] : null];
         $known = EvidenceSource::tryFrom($source);

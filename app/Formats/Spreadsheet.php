@@ -7,14 +7,16 @@ use RuntimeException;
 /** A table as a file for spreadsheets: what people wrote in it stays text, whatever it begins with. */
 final class Spreadsheet
 {
-    /** @param  list<list<string|int|float>>  $rows */
-    public static function csv(array $rows): string
+    /**
+     * @param  list<list<string|int|float>>  $rows
+     * @param  bool  $isMarked  whether it begins with the mark by which spreadsheets know UTF-8, which other programs trip over
+     */
+    public static function csv(array $rows, string $endOfLine = "\r\n", bool $isMarked = true): string
     {
         $file = fopen('php://memory', 'w+') ?: throw new RuntimeException('No memory for a file.');
-        // Spreadsheets take UTF-8 for what it is only after this mark.
-        fwrite($file, "\u{FEFF}");
+        fwrite($file, $isMarked ? "\u{FEFF}" : '');
         foreach ($rows as $row) {
-            fputcsv($file, array_map(self::harmless(...), $row), escape: '', eol: "\r\n");
+            fputcsv($file, array_map(self::harmless(...), $row), escape: '', eol: $endOfLine);
         }
         rewind($file);
 

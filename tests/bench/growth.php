@@ -12,13 +12,12 @@ use App\Models\Role;
 use App\Models\Room;
 use App\Models\Site;
 use Illuminate\Contracts\Console\Kernel as Console;
-use Illuminate\Contracts\Http\Kernel;
-use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
 
 require __DIR__.'/../../vendor/autoload.php';
 $app = require __DIR__.'/../../bootstrap/app.php';
+require __DIR__.'/ask.php';
 $app->make(Console::class)->bootstrap();
 // What is worked out behind the page is no part of it.
 config(['queue.default' => 'null', 'queue.connections.null' => ['driver' => 'null']]);
@@ -98,16 +97,6 @@ function programme(Person $person, int $rooms, int $movements): Programme
     }
 
     return $programme;
-}
-
-function ask(string $method, string $path, array $body = []): void
-{
-    global $app;
-    $request = Request::create("/api/v1/{$path}", $method, content: $body === [] ? null : json_encode($body), server: ['HTTP_ACCEPT' => 'application/json', 'CONTENT_TYPE' => 'application/json']);
-    $answer = $app->make(Kernel::class)->handle($request);
-    if ($answer->getStatusCode() >= 300) {
-        throw new RuntimeException("{$method} {$path}: {$answer->getStatusCode()} ".substr((string) $answer->getContent(), 0, 400));
-    }
 }
 
 $table = [];

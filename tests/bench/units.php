@@ -10,14 +10,13 @@ use App\Actions\UnitSteps;
 use App\Models\Person;
 use App\Models\Unit;
 use Illuminate\Contracts\Console\Kernel as Console;
-use Illuminate\Contracts\Http\Kernel;
-use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 
 require __DIR__.'/../../vendor/autoload.php';
 $app = require __DIR__.'/../../bootstrap/app.php';
+require __DIR__.'/ask.php';
 $app->make(Console::class)->bootstrap();
 
 const COUNTS = [10, 1_000];
@@ -36,16 +35,6 @@ function median(Closure $ask): float
     sort($times);
 
     return $times[intdiv(RUNS, 2)];
-}
-
-function ask(string $method, string $path, array $body = []): void
-{
-    global $app;
-    $request = Request::create("/api/v1/{$path}", $method, content: $body === [] ? null : json_encode($body), server: ['HTTP_ACCEPT' => 'application/json', 'CONTENT_TYPE' => 'application/json']);
-    $answer = $app->make(Kernel::class)->handle($request);
-    if ($answer->getStatusCode() >= 300) {
-        throw new RuntimeException("{$method} {$path}: {$answer->getStatusCode()} ".substr((string) $answer->getContent(), 0, 400));
-    }
 }
 
 /** Units like one, with all that was told of it, until there are so many in its programme. */

@@ -49,6 +49,36 @@ test('one write that is sent twenty times at once is done once', async ({ page }
     expect(await onHand(page)).toBe(before + 3);
 });
 
+test('twenty phones that tick one unit at once are all answered, and every tick is there', async ({ page }) => {
+    await signIn(page);
+    const headers = { ...(await token(page)), Accept: 'application/json' };
+    const units = (await (await page.request.get('/api/v1/programmes/1/units', { headers })).json()) as {
+        id: number;
+        made_at: string | null;
+    }[];
+    const path = `/api/v1/units/${units.find((unit) => unit.made_at === null)!.id}`;
+    const { steps } = (await (await page.request.get(path, { headers })).json()) as { steps: { id: string }[] };
+    const step = steps.at(-1)!.id;
+    for (let round = 0; round < 3; round++) {
+        const told = `Note ${Date.now()}`;
+        const answers = await many(20, (index) =>
+            page.request.post(`${path}/ticks`, {
+                data: {
+                    ticks: [
+                        { key: `at-once-${Date.now()}-${round}-${index}`, step, kind: 'note', text: `${told} ${index}`, at: Date.now() },
+                    ],
+                },
+                headers,
+            }),
+        );
+        expect(answers.map((answer) => answer.status())).toEqual(Array.from({ length: 20 }, () => 200));
+        const { steps: after } = (await (await page.request.get(path, { headers })).json()) as {
+            steps: { id: string; notes: { text: string }[] }[];
+        };
+        expect(after.at(-1)!.notes.filter(({ text }) => text.startsWith(told))).toHaveLength(20);
+    }
+});
+
 test('what was acknowledged is kept when server and database are killed, and what is sent again is done once', async ({ page }) => {
     test.skip(!process.env.JORNEL_RESTART, 'needs the command that restarts the tests’ servers');
     await signIn(page);

@@ -13,6 +13,7 @@ use Illuminate\Support\Arr;
 use Illuminate\Validation\ValidationException;
 use Jornel\Core\Data\DataFiles;
 use Jornel\Core\Fault\Invalid;
+use Throwable;
 
 class EvidenceCommand extends Command
 {
@@ -46,6 +47,11 @@ class EvidenceCommand extends Command
             return self::FAILURE;
         } catch (Invalid $fault) {
             $this->error("{$fault->field}: {$fault->getMessage()}");
+
+            return self::FAILURE;
+        } catch (Throwable $fault) {
+            report($fault);
+            $this->error('The file cannot be read, and nothing of it is kept. The log of Jornel has the reason.');
 
             return self::FAILURE;
         }

@@ -121,6 +121,7 @@ class UnitController extends Controller
     {
         $person = $this->person($request);
         $holds = array_column($unit->guide, 'holds', 'id');
+        UnitSteps::lock($unit);
         foreach ($request->ticks() as $number => $tick) {
             if (! isset($holds[$tick['step']])) {
                 throw ValidationException::withMessages(["ticks.{$number}.step" => 'This unit has no such step.']);
@@ -134,14 +135,13 @@ class UnitController extends Controller
             }
             // A phone whose clock is ahead must not hold its ticks against all that come.
             $at = Carbon::createFromTimestampMs(min($tick['at'], (int) now()->valueOf()));
-            $told[] = $tick['step'];
             UnitTick::query()->insertOrIgnore([
                 'unit_id' => $unit->id, 'key' => $tick['key'], 'step' => $tick['step'], 'kind' => $kind->value, 'hold' => $tick['hold'], 'text' => $tick['text'],
                 'person_id' => $person->id, 'photo_id' => $tick['photo'], 'told_at' => $at->format('Y-m-d H:i:s.v'), 'created_at' => now(),
             ]);
         }
 
-        UnitSteps::record($unit, array_values(array_unique($told ?? [])));
+        UnitSteps::record($unit, array_values(array_unique(array_column($request->ticks(), 'step'))));
 
         return new JsonResponse($this->told($request, $unit->unsetRelation('ticks')));
     }

@@ -23,18 +23,18 @@ final class AcknowledgeWrite
 
     public const REPEATED = 'Idempotency-Replayed';
 
-    public const TOLD_ONCE = 'told-once';
+    public const OWN_KEYS = 'own-keys';
 
     /** How long answers are kept, days. */
     public const KEPT = 2;
 
     /**
      * @param  Closure(Request): Response  $next
-     * @param  string  $told  `told-once` where all that a route is told has keys of its own, so that no answer is kept
+     * @param  string  $keys  `own-keys` where all that a route is told has keys of its own, so that no answer is kept
      */
-    public function handle(Request $request, Closure $next, string $told = ''): Response
+    public function handle(Request $request, Closure $next, string $keys = ''): Response
     {
-        $key = $told === self::TOLD_ONCE ? null : $request->headers->get(self::KEY);
+        $key = $keys === self::OWN_KEYS ? null : $request->headers->get(self::KEY);
         if ($request->isMethodSafe()) {
             return $next($request);
         }

@@ -12,7 +12,6 @@ use Jornel\Core\Scene\Scene;
 use Jornel\Core\Scene\Streams;
 use Jornel\Core\Shape\Design;
 use Jornel\Core\Shape\Direction;
-use Jornel\Core\Shape\DoesNotFit;
 use Jornel\Core\Tests\Sample;
 use Jornel\Core\Tests\Shape\EveryShapeTest;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -29,7 +28,7 @@ final class AirwayTest extends TestCase
                 $coarse = array_filter(Sample::catalogue()->filters, fn ($one): bool => $one->grade->id === 'coarse' && $one->matches($design->filter));
                 foreach (['' => null, ', pre-filter' => array_values($coarse)[0] ?? null] as $with => $prefilter) {
                     $made = $design->withPrefilter($prefilter)->blowing($direction);
-                    if (($with === '' || $prefilter !== null) && self::fits($made)) {
+                    if (($with === '' || $prefilter !== null) && EveryShapeTest::fits($made)) {
                         yield "{$name}, {$direction->value}{$with}" => [$made];
                     }
                 }
@@ -172,16 +171,5 @@ final class AirwayTest extends TestCase
         [$low, $high] = $own->reach();
 
         return $low->towards($high, 0.5);
-    }
-
-    private static function fits(Design $design): bool
-    {
-        try {
-            $design->assemble();
-
-            return true;
-        } catch (DoesNotFit) {
-            return false;
-        }
     }
 }

@@ -162,7 +162,7 @@ final class EveryShapeTest extends TestCase
         return Fitting::into($shape, Sample::design(), Sample::catalogue()) ?? self::fail("Nothing goes into {$shape->id()}.");
     }
 
-    private static function fits(Design $design): bool
+    public static function fits(Design $design): bool
     {
         try {
             $design->assemble();

@@ -16,7 +16,6 @@ use Jornel\Core\Scene\Solid;
 use Jornel\Core\Shape\Corners;
 use Jornel\Core\Shape\Design;
 use Jornel\Core\Shape\Direction;
-use Jornel\Core\Shape\DoesNotFit;
 use Jornel\Core\Shape\Fitting;
 use Jornel\Core\Shape\Shapes;
 use Jornel\Core\Tests\Sample;
@@ -43,7 +42,7 @@ final class SceneTest extends TestCase
             foreach ($shape->options() as $option) {
                 foreach (array_keys($option->choices) as $choice) {
                     $design = new Design($shape, $fitting->fan, $fitting->filter, $fitting->joining, Corners::Shroud, options: [$option->id => (string) $choice]);
-                    if (self::fits($design)) {
+                    if (EveryShapeTest::fits($design)) {
                         yield "{$shape->id()} {$option->id} {$choice}" => [$design];
                     }
                 }
@@ -56,17 +55,6 @@ final class SceneTest extends TestCase
         yield 'a long wedge' => [Sample::design('wedge', filter: '20x25x2-g13')];
         yield 'a drawer of two' => [Sample::design('drawer', options: ['stack' => '2'], prefilter: '20x20x1-coarse')];
         yield 'a triangle' => [Sample::design('slim-tower', 'pc-120', '6.2x20x2-g13', options: ['column' => 'triangular'])];
-    }
-
-    private static function fits(Design $design): bool
-    {
-        try {
-            $design->assemble();
-
-            return true;
-        } catch (DoesNotFit) {
-            return false;
-        }
     }
 
     #[DataProvider('designs')]

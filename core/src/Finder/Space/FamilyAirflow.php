@@ -26,9 +26,6 @@ final class FamilyAirflow
     /** @var array<string, array<string, array<int, Output>>> by filter, variant and speed */
     private array $most = [];
 
-    /** @var array<string, array<string, array<int, PerBin>>> m3/s by filter, variant and speed */
-    private array $least = [];
-
     /** @var array<string, array<int, PerBin>> m3/s by filter and speed */
     private array $leastOf = [];
 
@@ -67,21 +64,15 @@ final class FamilyAirflow
     /** The least clean air that it could give of some media, however it is made; nothing where air comes in from outdoors. */
     public function leastOf(Filter $filter, int $speed): PerBin
     {
-        return $this->leastOf[$filter->id][$speed] ??= $this->atLeast($this->unit($filter), $this->mostLeak(), $speed);
+        return $this->leastOf[$filter->id][$speed] ??= $this->atLeast($this->unit($filter), $speed);
     }
 
-    /** The same leaking as it does made one way. */
-    public function least(Filter $filter, Variant $variant, int $speed): PerBin
-    {
-        return $this->least[$filter->id][$variant->code][$speed] ??= $this->atLeast($this->unit($filter), $variant->leakArea, $speed);
-    }
-
-    private function atLeast(Unit $unit, float $leak, int $speed): PerBin
+    private function atLeast(Unit $unit, int $speed): PerBin
     {
         if ($unit->isIntake) {
             return PerBin::same(0.0);
         }
-        $box = $unit->box->leaking($leak);
+        $box = $unit->box->leaking($this->mostLeak());
 
         return $box->cleanAir($this->balanceBound->between($this->curveKey($unit, $speed), $unit->curve($unit->speeds[$speed]), $box)[0] * (1.0 - 1e-9));
     }

@@ -84,7 +84,7 @@ final class LineReader
                 $this->firstNegative ??= $i + 1;
             }
             $number *= $factor;
-            if (! LogLimits::isTold($number)) {
+            if (! LogLimits::isPlausible($number)) {
                 throw InvalidLog::of('out-of-range', line: $i + 1, entry: mb_strimwidth(trim($fields[$valueAt] ?? ''), 0, 60, '…'));
             }
             $times[] = $time;

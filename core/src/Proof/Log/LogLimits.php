@@ -19,13 +19,13 @@ final class LogLimits
     public const NEAREST = 0.001;
 
     /** Whether a reading is one that a meter can tell. */
-    public static function isTold(float $value): bool
+    public static function isPlausible(float $value): bool
     {
         return $value >= self::RANGE[0] && $value <= self::RANGE[1];
     }
 
     /** Whether two times are the same where logs are kept. */
-    public static function areSame(float $one, float $other): bool
+    public static function areSameTime(float $one, float $other): bool
     {
         return (int) round($one / self::NEAREST) === (int) round($other / self::NEAREST);
     }
@@ -35,8 +35,8 @@ final class LogLimits
     {
         $before = -INF;
         foreach ($series->times as $place => $time) {
-            $isApart = $time >= 0.0 && $time <= self::LONGEST && $time > $before && ($place === 0 || ! self::areSame($time, $before));
-            if (! $isApart || ! self::isTold($series->values[$place])) {
+            $isApart = $time >= 0.0 && $time <= self::LONGEST && $time > $before && ($place === 0 || ! self::areSameTime($time, $before));
+            if (! $isApart || ! self::isPlausible($series->values[$place])) {
                 return $place;
             }
             $before = $time;

@@ -53,7 +53,7 @@ final readonly class ReadLog
             throw InvalidLog::of('few-readings', count: count($times), lines: $found->lines, line: $found->firstBad ?? $table->first + 1, entry: $found->badText);
         }
         $order = TimeOrder::of($times, $numbers, $found->places, $clock->clock);
-        $order->mustBeTellable($clock->clock);
+        $order->mustBeStorable($clock->clock);
         $notes = [
             ...($table->first > 1 ? [LogNote::of('preamble', $table->first, count: $table->first)] : []),
             ...($isGuessed ? [LogNote::of('guessed-value', $table->first + 1, name: $value->name)] : []),

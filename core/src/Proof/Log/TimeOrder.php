@@ -63,7 +63,7 @@ final readonly class TimeOrder
      *
      * @throws InvalidLog with the line that cannot
      */
-    public function mustBeTellable(Clock $clock): void
+    public function mustBeStorable(Clock $clock): void
     {
         $last = count($this->times) - 1;
         if ($clock->hasDate() && ($this->began < self::DATES[0] || $this->began > self::DATES[1])) {
@@ -73,7 +73,7 @@ final readonly class TimeOrder
             throw InvalidLog::of('too-long', line: $this->lines[$last], days: (int) round($this->times[$last] / self::DAY));
         }
         for ($i = 1; $i <= $last; $i++) {
-            if (LogLimits::areSame($this->times[$i], $this->times[$i - 1])) {
+            if (LogLimits::areSameTime($this->times[$i], $this->times[$i - 1])) {
                 throw InvalidLog::of('too-close', line: $this->lines[$i]);
             }
         }

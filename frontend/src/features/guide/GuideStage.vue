@@ -15,10 +15,11 @@ import UnitChip from './UnitChip.vue';
 /** How the saved version is made, step by step, and the units that are made by it. */
 const props = defineProps<{ version: number }>();
 const router = useRouter();
-const { drafting, mayBuild } = useWork();
+const { drafting, mayBuild, programmeId } = useWork();
 const isChanged = computed(() => drafting.roomChanged.value || drafting.buildChanged.value);
 const guide = useGuide(() => props.version);
 const beginning = useBeginUnit(() => props.version);
+const earlier = computed(() => (guide.data.value ? guide.data.value.begun - guide.data.value.units.length : 0));
 const chosen = ref('');
 const steps = computed(() => guide.data.value?.steps ?? []);
 const place = computed(() =>
@@ -62,6 +63,9 @@ async function begin(): Promise<void> {
             <NoticeBar v-if="isChanged" kind="warning">This is the saved version. Changes made since are not in it.</NoticeBar>
             <NoticeBar v-if="beginning.message.value" kind="error">{{ beginning.message.value }}</NoticeBar>
             <div v-if="guide.data.value!.units.length" class="units">
+                <RouterLink v-if="earlier > 0" :to="{ name: 'units', params: { programme: programmeId } }"
+                    >{{ earlier }} earlier</RouterLink
+                >
                 <UnitChip v-for="unit in guide.data.value!.units" :key="unit.id" :unit="unit" />
                 <span v-if="guide.data.value!.begun < guide.data.value!.planned" class="aside"
                     >{{ guide.data.value!.begun }} of {{ guide.data.value!.planned }} begun</span

@@ -4,6 +4,7 @@ import type { VNode } from 'vue';
 import { api } from '../../frontend/src/api/client';
 import type { Deletable } from '../../frontend/src/features/programme/places';
 import { useDeleting } from '../../frontend/src/features/programme/useDeleting';
+import { useMeters } from '../../frontend/src/features/proof/meters';
 import { usePlanning } from '../../frontend/src/features/day/queries';
 import { within } from './mounted';
 
@@ -20,6 +21,7 @@ describe('deleting', () => {
         ['room', '/rooms/{room}'],
         ['unit', '/units/{unit}'],
         ['day', '/days/{day}'],
+        ['meter', '/meters/{meter}'],
     ];
 
     /** What is offered once something was deleted. */
@@ -42,6 +44,17 @@ describe('deleting', () => {
             [path, { params: { path: { [kind]: 4 } } }],
             [`${path}/deletion`, { params: { path: { [kind]: 4 } } }],
         ]);
+        app.unmount();
+    });
+
+    it('of a meter takes it off the list of meters', async () => {
+        vi.spyOn(notification, 'success').mockImplementation(() => undefined);
+        vi.spyOn(api, 'DELETE').mockResolvedValue(taken());
+        const get = vi.spyOn(api, 'GET').mockResolvedValue({ data: [], response: new Response() } as never);
+        const { made, app } = within(() => ({ meters: useMeters(1), remove: useDeleting() }));
+        await vi.waitFor(() => expect(made.meters.isSuccess.value).toBe(true));
+        await made.remove({ kind: 'meter', id: 4 }, 'Hall');
+        await vi.waitFor(() => expect(get).toHaveBeenCalledTimes(2));
         app.unmount();
     });
 

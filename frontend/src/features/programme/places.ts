@@ -8,7 +8,7 @@ function useChange<T, V>(write: (what: V) => Promise<T>) {
     const client = useQueryClient();
     return useWrite(write, () =>
         Promise.all(
-            ['programme', 'programmes', 'deleted', 'activities', 'guide', 'units', 'days'].map((key) =>
+            ['programme', 'programmes', 'deleted', 'activities', 'guide', 'units', 'days', 'meters'].map((key) =>
                 client.invalidateQueries({ queryKey: [key] }),
             ),
         ),

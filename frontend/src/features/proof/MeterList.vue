@@ -70,7 +70,7 @@ async function add(): Promise<void> {
             <EntryField
                 v-model="written.address"
                 :label="written.driver === 'http' ? 'Address' : 'Name of its folder'"
-                :hint="written.driver === 'http' ? 'http://192.168.1.20/data' : 'hall'"
+                :hint="written.driver === 'http' ? 'http://meter.example/data' : 'hall'"
                 :fault="fault('address')"
                 :maxlength="300"
             />
